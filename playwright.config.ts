@@ -15,19 +15,6 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         serviceWorkers: 'block',
         reducedMotion: 'reduce',
-        launchOptions: {
-            executablePath: BROWSER,
-            args: [
-                '--no-sandbox',
-                '--disable-gpu',
-                '--disable-quic',
-                '--no-first-run',
-                '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
-                '--disable-dev-shm-usage',
-                '--font-render-hinting=none',
-            ],
-        },
+        launchOptions: BROWSER,
     },
 })

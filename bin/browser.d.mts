@@ -1,2 +1,5 @@
-/** Undefined: none is installed. */
-export declare const BROWSER: string | undefined
+export declare const BROWSER: {
+    /** Undefined: none is installed. */
+    executablePath: string | undefined
+    args: string[]
+}

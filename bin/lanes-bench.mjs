@@ -9,19 +9,7 @@ const FISH = 300
 const PAN_MS = 4000
 const PAN_PX = 24
 
-const browser = await chromium.launch({
-    executablePath: BROWSER,
-    args: [
-        '--headless',
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-    ],
-})
+const browser = await chromium.launch(BROWSER)
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
 await page.goto(`${base}/`)
 await page.getByLabel('E-mail').fill('keeper@heron-lock.example')

@@ -33,20 +33,7 @@ const pictures = [
     ['sitter-phone', phone, 'light', '/settings/sitter', 'sit'],
 ]
 
-const browser = await chromium.launch({
-    executablePath: BROWSER,
-    args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--disable-dev-shm-usage',
-        '--font-render-hinting=none',
-    ],
-})
+const browser = await chromium.launch(BROWSER)
 
 /** What is done on the page before its picture is taken. */
 const acts = {

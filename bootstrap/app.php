@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Health\Health;
 use App\Http\Middleware\EnsureIdempotency;
 use App\Http\Middleware\KnownSignIn;
+use App\Http\Middleware\LeaveSessionsOfOthers;
 use App\Http\Middleware\RefuseUnreadableInput;
 use App\Http\Middleware\SendSecurityHeaders;
 use App\Http\Middleware\SitterLink;
@@ -41,7 +42,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->statefulApi();
         $middleware->redirectGuestsTo(fn () => null);
-        $middleware->append(SendSecurityHeaders::class);
+        $middleware->append([SendSecurityHeaders::class, LeaveSessionsOfOthers::class]);
         $middleware->api(prepend: [RefuseUnreadableInput::class]);
         // Who may not learns nothing of what is there, and holds no lock. The lock comes before
         // the records of the route are looked up: they cannot change under the write.

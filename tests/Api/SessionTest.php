@@ -51,7 +51,8 @@ final class SessionTest extends ApiTestCase
         $this->getJson('/api/v1/systems')->assertOk();
         $this->deleteJson('/api/v1/session')->assertNoContent();
         $this->app['auth']->forgetGuards();
-        $this->getJson('/api/v1/systems')->assertUnauthorized()->assertJsonPath('message', 'Sign in to go on.');
+        $stranger = $this->getJson('/api/v1/systems', ['Referer' => 'http://localhost'])->assertUnauthorized()->assertJsonPath('message', 'Sign in to go on.');
+        $this->assertSame([], $stranger->headers->getCookies(), 'an answer that comes late takes no session away');
     }
 
     public function test_a_wrong_password_says_so_and_the_sixth_try_waits(): void

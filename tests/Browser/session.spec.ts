@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test'
 import { expect, test } from './test'
 import { EMAIL, expectAccessible, fillSignIn, openFish, signIn } from './keeper'
 
@@ -23,7 +24,7 @@ test('an ended session asks to sign in again and keeps what was typed', async ({
     await page.getByLabel('Length', { exact: true }).fill('57.3')
     await expect(page.getByText(/(more|less) than on/)).toBeVisible()
     // An answer that is still under way would bring a cookie of its own.
-    await page.waitForLoadState('networkidle')
+    await untilAllIsRead(page)
     await context.clearCookies()
     await page.getByRole('button', { name: 'Save length' }).click()
     await expect(page.getByText('Your session has ended')).toBeVisible()
@@ -32,6 +33,15 @@ test('an ended session asks to sign in again and keeps what was typed', async ({
     await page.getByRole('button', { name: 'Undo' }).click()
     await expect(page.getByRole('status')).toContainText('Taken back')
 })
+
+/** Nothing has been asked for a while: what is read ahead for a round, five seconds after the page, is there. */
+async function untilAllIsRead(page: Page): Promise<void> {
+    let last = Date.now()
+    page.on('request', () => (last = Date.now()))
+    page.on('requestfinished', () => (last = Date.now()))
+    await page.waitForTimeout(5_000)
+    await expect.poll(() => Date.now() - last, { timeout: 30_000 }).toBeGreaterThan(1_500)
+}
 
 test('the first run creates the owner, naming what to mend', async ({ page, emptyURL }) => {
     await page.goto(`${emptyURL}/`)

@@ -3,6 +3,7 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { calendarQuery } from '../api/queries'
 import { Section } from '../frame/Section'
+import { ToCopy } from '../frame/ToCopy'
 import { useWrite } from '../entry/useWrite'
 
 /** The address of the private calendar feed. */
@@ -30,20 +31,9 @@ export function CalendarBox() {
                 {movesWords.calendar.help}
             </chakra.p>
             {address !== null && (
-                <chakra.code
-                    display="block"
-                    fontFamily="mono"
-                    fontSize="note"
-                    background="fresh"
-                    border="1.6px solid"
-                    borderColor="edge"
-                    padding="10px"
-                    marginTop="8px"
-                    overflowWrap="anywhere"
-                    userSelect="all"
-                >
-                    {address}
-                </chakra.code>
+                <Box paddingTop="8px">
+                    <ToCopy>{address}</ToCopy>
+                </Box>
             )}
             <Box display="flex" gap="10px" paddingTop="10px" flexWrap="wrap">
                 <Button onClick={() => make.save(undefined)}>

@@ -2,6 +2,7 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import type { Backups } from '../api/types'
 import { useWrite } from '../entry/useWrite'
+import { ToCopy } from '../frame/ToCopy'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { Waiting } from '../frame/Waiting'
@@ -62,19 +63,9 @@ function Sheet({ backups }: { backups: Backups }) {
                     </Box>
                     <Box>
                         <p>{words.restore}</p>
-                        <chakra.code
-                            display="block"
-                            fontFamily="mono"
-                            fontSize="note"
-                            background="fresh"
-                            border="1.6px solid"
-                            borderColor="edge"
-                            padding="10px"
-                            marginBlock="8px"
-                            overflowWrap="anywhere"
-                        >
-                            {RESTORE}
-                        </chakra.code>
+                        <Box paddingBlock="8px">
+                            <ToCopy>{RESTORE}</ToCopy>
+                        </Box>
                         <chakra.p color="ink2">{words.restoreHelp}</chakra.p>
                     </Box>
                 </Column>

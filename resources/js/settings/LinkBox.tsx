@@ -1,5 +1,6 @@
-import { Box, Button, chakra } from '@chakra-ui/react'
+import { Box, Button } from '@chakra-ui/react'
 import { useState } from 'react'
+import { ToCopy } from '../frame/ToCopy'
 import { settingsWords } from '../messages/settings'
 
 const words = settingsWords.link
@@ -10,20 +11,7 @@ export function LinkBox({ url, help }: { url: string; help: string }) {
     return (
         <Box display="flex" flexDirection="column" gap="12px">
             <p>{help}</p>
-            <chakra.code
-                display="block"
-                fontFamily="mono"
-                fontSize="note"
-                background="fresh"
-                border="1.6px solid"
-                borderColor="edge"
-                padding="10px"
-                overflowWrap="anywhere"
-                userSelect="all"
-                tabIndex={0}
-            >
-                {url}
-            </chakra.code>
+            <ToCopy>{url}</ToCopy>
             <Box aria-live="polite">
                 <Button
                     variant="solid"

@@ -3,6 +3,7 @@ import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { SystemPage } from '../api/types'
+import { ToCopy } from '../frame/ToCopy'
 import { PaperDialog } from '../frame/PaperDialog'
 import { Section } from '../frame/Section'
 import { EntryForm } from '../entry/EntryForm'
@@ -74,27 +75,9 @@ function ProbeForm({ system, onDone }: { system: number; onDone: () => void }) {
         return (
             <Box display="flex" flexDirection="column" gap="12px">
                 <p>{systemsWords.probes.token}</p>
-                <chakra.code
-                    fontFamily="mono"
-                    background="fresh"
-                    border="1.6px solid"
-                    borderColor="edge"
-                    padding="10px"
-                    overflowWrap="anywhere"
-                    userSelect="all"
-                >
-                    {add.answer.token}
-                </chakra.code>
+                <ToCopy>{add.answer.token}</ToCopy>
                 <p>{systemsWords.probes.how}</p>
-                <chakra.code
-                    fontFamily="mono"
-                    background="fresh"
-                    border="1.6px solid"
-                    borderColor="edge"
-                    padding="10px"
-                    overflowWrap="anywhere"
-                    userSelect="all"
-                >{`php artisan biomegas:probe --url=${location.origin} --token="${add.answer.token}"`}</chakra.code>
+                <ToCopy>{`php artisan biomegas:probe --url=${location.origin} --token="${add.answer.token}"`}</ToCopy>
                 <Button variant="solid" alignSelf="end" onClick={onDone}>
                     {systemsWords.probes.close}
                 </Button>
