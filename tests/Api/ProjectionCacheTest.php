@@ -42,6 +42,17 @@ final class ProjectionCacheTest extends ApiTestCase
         $this->assertSame(1, $this->memory->table('answers')->count(), 'the last alone');
     }
 
+    public function test_of_what_changes_as_a_whole_the_last_alone_is_kept_and_only_if_it_may_be(): void
+    {
+        $this->assertSame([1, 1], [$this->askLast('morning'), $this->askLast('morning')]);
+        $this->assertSame(2, $this->askLast('noon'));
+        $this->assertSame(1, $this->memory->table('answers')->count(), 'the last alone');
+        $this->assertSame(3, $this->askLast('morning'), 'what is gone is computed anew');
+
+        $this->assertSame([4, 5], [$this->askLast('evening', mayBeKept: false), $this->askLast('evening', mayBeKept: false)]);
+        $this->assertSame(3, $this->askLast('morning'), 'what may not be kept takes nothing out');
+    }
+
     public function test_days_past_are_dropped(): void
     {
         $this->ask('first day', [1]);
@@ -85,6 +96,16 @@ final class ProjectionCacheTest extends ApiTestCase
         file_put_contents("{$folder}/A.php", 'two');
 
         $this->assertNotSame($before, CodeVersion::of($folder));
+    }
+
+    /** @return int how many had been computed when it was, as a request of its own */
+    private function askLast(string $state, bool $mayBeKept = true): int
+    {
+        $answers = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
+        $answer = $answers->last('whole', $state, fn (): array => [++$this->computed, $mayBeKept]);
+        $answers->keep();
+
+        return $answer;
     }
 
     /**

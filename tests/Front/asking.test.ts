@@ -9,7 +9,10 @@ import {
     isDrawable,
     newPool,
     newSystem,
+    ofKind,
 } from '../../resources/js/systems/form'
+
+const CM = { word: 'cm', mm: 10 } as const
 
 describe('what is typed', () => {
     it('goes out without its empty fields', () => {
@@ -79,14 +82,12 @@ describe('a write makes stale what it touches', () => {
 })
 
 describe('a system as it is typed', () => {
-    const CM = { word: 'cm', mm: 10 } as const
-
     it('is sent with the sizes of its shape alone', () => {
         const typed = {
             ...newSystem(CM),
             pools: [
                 {
-                    ...newPool(CM),
+                    ...newPool(CM, 'tank'),
                     type: 'box' as const,
                     length: '150 cm',
                     width: '60 cm',
@@ -108,7 +109,13 @@ describe('a system as it is typed', () => {
     })
 
     it('is drawn when every size is there', () => {
-        const box = { ...newPool(CM), type: 'box' as const, length: '150 cm', width: '60 cm', depth: '' }
+        const box = {
+            ...newPool(CM, 'tank'),
+            type: 'box' as const,
+            length: '150 cm',
+            width: '60 cm',
+            depth: '',
+        }
         expect(isDrawable({ ...newSystem(CM), pools: [box] })).toBe(false)
         expect(isDrawable({ ...newSystem(CM), pools: [{ ...box, depth: '55 cm' }] })).toBe(true)
     })
@@ -132,5 +139,23 @@ describe('a system as it is typed', () => {
             [0, 0],
             [6000, 3500],
         ])
+    })
+})
+
+describe('how a new home is measured', () => {
+    const tank = newSystem(CM)
+    const outside = ({ pools }: typeof tank): (boolean | undefined)[] => pools.map((pool) => pool.outside)
+
+    it('is inside for a pond, and outside again for what has glass', () => {
+        const pond = ofKind(tank, 'pond', true)
+        expect([pond.kind, outside(pond)]).toEqual(['pond', [false]])
+        expect(outside(ofKind(pond, 'vat', true))).toEqual([true])
+        expect([newPool(CM, 'pond').outside, newPool(CM, 'vat').outside]).toEqual([false, true])
+    })
+
+    it('stays as its keeper has said where the other kind is measured alike, or where it is there already', () => {
+        const inside = { ...tank, pools: [{ ...newPool(CM, 'tank'), outside: false }] }
+        expect(outside(ofKind(inside, 'vat', true))).toEqual([false])
+        expect(outside(ofKind(tank, 'pond', false))).toEqual([true])
     })
 })

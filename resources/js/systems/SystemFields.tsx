@@ -9,7 +9,7 @@ import { CheckField } from '../entry/CheckField'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { Fold } from '../frame/Fold'
 import type { SystemForm, SystemTyped } from './form'
-import { newPool } from './form'
+import { newPool, ofKind } from './form'
 import { Months } from './Months'
 import { PoolFields } from './PoolFields'
 
@@ -65,13 +65,6 @@ interface Part {
 export function SystemFields({ form, typed, error, today, isNew }: Props) {
     const set = <K extends keyof SystemTyped>(name: K, value: SystemTyped[K]): void =>
         form.setValue('system', { ...typed, [name]: value })
-    /** A pond is measured inside: there is no glass to come off. */
-    const setKind = (kind: SystemTyped['kind']): void =>
-        form.setValue('system', {
-            ...typed,
-            kind,
-            pools: isNew ? typed.pools.map((pool) => ({ ...pool, outside: kind !== 'pond' })) : typed.pools,
-        })
     const text = (name: TextName, label: string, more: More = {}): ReactNode => (
         <TextField
             key={name}
@@ -98,7 +91,9 @@ export function SystemFields({ form, typed, error, today, isNew }: Props) {
                     label={systemsWords.form.kind}
                     options={optionsOf(systemsWords.form.kinds)}
                     value={typed.kind}
-                    onChange={(value) => setKind(value as SystemTyped['kind'])}
+                    onChange={(value) =>
+                        form.setValue('system', ofKind(typed, value as SystemTyped['kind'], isNew))
+                    }
                     error={error('kind')}
                 />
             </Group>
@@ -149,7 +144,7 @@ function Pools({ typed, set, error }: Part) {
                 type="button"
                 variant="plain"
                 alignSelf="start"
-                onClick={() => set('pools', [...typed.pools, newPool(unit)])}
+                onClick={() => set('pools', [...typed.pools, newPool(unit, typed.kind)])}
             >
                 {systemsWords.form.addPool}
             </Button>

@@ -12,9 +12,12 @@ export interface SystemForm {
 /** Glass as it is usually sold for a tank that one begins with. */
 const USUAL_GLASS: Record<LengthUnit['word'], string> = { cm: '1 cm', in: '3/8 in' }
 
-export const newPool = ({ word }: LengthUnit): PoolForm => ({
+/** Of what has glass the outside is measured; a pond is measured inside. */
+const isMeasuredOutside = (kind: SystemTyped['kind']): boolean => kind !== 'pond'
+
+export const newPool = ({ word }: LengthUnit, kind: SystemTyped['kind']): PoolForm => ({
     type: 'box',
-    outside: true,
+    outside: isMeasuredOutside(kind),
     glass: USUAL_GLASS[word],
     length: '',
     width: '',
@@ -24,7 +27,7 @@ export const newPool = ({ word }: LengthUnit): PoolForm => ({
 export const newSystem = (unit: LengthUnit): SystemTyped => ({
     name: '',
     kind: 'tank',
-    pools: [newPool(unit)],
+    pools: [newPool(unit, 'tank')],
     temperature: '',
     months: null,
     salinity: 'fresh',
@@ -32,6 +35,17 @@ export const newSystem = (unit: LengthUnit): SystemTyped => ({
     dividers: [],
     light_window: false,
 })
+
+/** The same as another kind; how a new one is measured follows, where that is another way. */
+export const ofKind = (typed: SystemTyped, kind: SystemTyped['kind'], isNew: boolean): SystemTyped => {
+    const outside = isMeasuredOutside(kind)
+    const isOtherWay = isNew && outside !== isMeasuredOutside(typed.kind)
+    return {
+        ...typed,
+        kind,
+        pools: isOtherWay ? typed.pools.map((pool) => ({ ...pool, outside })) : typed.pools,
+    }
+}
 
 export type PoolSize = 'length' | 'width' | 'depth' | 'diameter' | 'leg_length' | 'leg_width' | 'bow'
 
