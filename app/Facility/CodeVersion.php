@@ -10,8 +10,17 @@ use RecursiveIteratorIterator;
 use SplFileInfo;
 
 /** What the code of a folder is like, in one word: answers of an older version are not answers of this one. */
-final readonly class CodeVersion
+final class CodeVersion
 {
+    /** What a process runs is what it began with. */
+    private static ?string $running = null;
+
+    /** Of all that works answers out, and of the words that say them. */
+    public static function running(string $root): string
+    {
+        return self::$running ??= implode('', array_map(fn (string $folder): string => self::of("{$root}/{$folder}"), ['core', 'app', 'lang']));
+    }
+
     public static function of(string $folder): string
     {
         $files = [];

@@ -35,6 +35,7 @@ use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\Whereabouts;
 use Biomegas\Planning\Mending\Mend;
 use Biomegas\Planning\Mending\Unsolved;
+use Biomegas\Planning\MethodEffect;
 use Biomegas\Planning\Plan\Decision;
 use Biomegas\Planning\Plan\Plan;
 use Biomegas\Planning\Supposing\Parted;
@@ -282,6 +283,20 @@ final class FacilitySnapshot
         $others = array_filter($this->facility->residentsOf($system), fn (Fish $resident): bool => $resident->key !== $fish->key);
 
         return Judgement::of(new HousingCase($this->occupant($fish), $system, array_values(array_map($this->occupant(...), $others)), $this->facility->rulebook, $fish->currentSystem() === $system->key));
+    }
+
+    /** Whom another rulebook would put out of a home of today, and whom it would let stay. */
+    public function methodEffect(Rulebook $other): MethodEffect
+    {
+        return MethodEffect::together(array_values(array_map(function (System $system) use ($other): MethodEffect {
+            $residents = $this->facility->residentsOf($system);
+
+            return $this->answers->of(
+                $this->reading->surroundings,
+                ['method', $system->key, $other, array_map($this->print(...), $residents)],
+                fn (): MethodEffect => MethodEffect::in($system, array_map($this->occupant(...), $residents), $this->facility->rulebook, $other),
+            );
+        }, $this->facility->systems)));
     }
 
     /** Says what the core finds, in the units of this facility. */

@@ -6,8 +6,6 @@ namespace App\Facility;
 
 use Closure;
 use Illuminate\Database\Connection;
-use Illuminate\Support\Facades\Log;
-use PDOException;
 
 /**
  * Answers of the core, kept until what they were computed from changes: a row
@@ -40,9 +38,12 @@ final class ProjectionCache
     /** @var array<string, string> the one answer that stays of each group that holds the last alone */
     private array $alone = [];
 
+    private readonly AnswersTable $table;
+
     /** @param  Closure(): Connection  $database  opened when it is first needed */
-    public function __construct(private readonly Closure $database, private readonly string $codeVersion)
+    public function __construct(Closure $database, private readonly string $codeVersion)
     {
+        $this->table = new AnswersTable($database, 'answers', 'id integer primary key, "group" text not null, fingerprint text not null, answer blob not null, kept_at integer not null, unique ("group", fingerprint)');
     }
 
     /**
@@ -154,7 +155,7 @@ final class ProjectionCache
         if ($this->new === []) {
             return;
         }
-        $this->trying(function (Connection $database): void {
+        $this->table->trying(function (Connection $database): void {
             $table = $database->table('answers');
             foreach ($this->new as $group => $answers) {
                 $rows = array_map(fn (string $fingerprint, string $answer): array => ['group' => $group, 'fingerprint' => $fingerprint, 'answer' => $answer, 'kept_at' => now()->getTimestamp()], array_keys($answers), $answers);
@@ -186,26 +187,6 @@ final class ProjectionCache
     /** @return array<string, string> by fingerprint */
     private function load(string $group): array
     {
-        return $this->trying(fn (Connection $database): array => $database->table('answers')->where('group', $group)->pluck('answer', 'fingerprint')->all()) ?? [];
-    }
-
-    /**
-     * @template T
-     *
-     * @param  Closure(Connection): T  $use
-     * @return T|null
-     */
-    private function trying(Closure $use): mixed
-    {
-        try {
-            $database = ($this->database)();
-            $database->statement('create table if not exists answers (id integer primary key, "group" text not null, fingerprint text not null, answer blob not null, kept_at integer not null, unique ("group", fingerprint))');
-
-            return $use($database);
-        } catch (PDOException $e) { // Busy, full, read-only or damaged: slower, not down.
-            Log::warning('Answers of the core cannot be kept.', ['reason' => $e->getMessage()]);
-
-            return null;
-        }
+        return $this->table->trying(fn (Connection $database): array => $database->table('answers')->where('group', $group)->pluck('answer', 'fingerprint')->all()) ?? [];
     }
 }

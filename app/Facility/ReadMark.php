@@ -6,12 +6,18 @@ namespace App\Facility;
 
 use Illuminate\Support\Facades\DB;
 
-/** A word that triggers of the database write anew whenever a row changes from which the facility is read: while it is the same, so is the facility. */
+/** Words that triggers of the database write anew whenever a row changes: while one is the same, so is what is read from those rows. Null: somebody has taken it out, and nothing is known. */
 final readonly class ReadMark
 {
-    /** Null: somebody has taken it out, and nothing is known. */
+    /** Of the rows from which the facility is read. */
     public static function now(): ?string
     {
         return DB::table('read_marks')->value('mark');
+    }
+
+    /** Of all rows that any page tells of. */
+    public static function ofThePlace(): ?string
+    {
+        return DB::table('read_marks')->value('place_mark');
     }
 }

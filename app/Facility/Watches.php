@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Facility;
 
-use App\Models\FacilitySettings;
 use App\Models\Fish as FishRecord;
 use App\Models\Watch as Written;
 use App\Models\WatchCheck;
@@ -28,7 +27,7 @@ final readonly class Watches
     /** What the clock of the facility shows. */
     public static function now(): LocalMoment
     {
-        return LocalMoment::fromIso(now(FacilitySettings::query()->firstOrFail()->time_zone)->format('Y-m-d\TH:i'));
+        return app(TimeOfDay::class)->now();
     }
 
     /** @return Collection<int, Written> those that go on, of fish that are there */

@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Database\ImmediateSQLiteConnection;
 use App\Facility\ProjectionCache;
 use App\Facility\ProjectionCacheDatabase;
+use App\Facility\TimeOfDay;
 use App\Http\WholeSessions;
 use App\Language\PseudoLanguage;
 use App\Language\PseudoLoader;
@@ -47,6 +48,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->scoped(ProjectionCache::class, fn (): ProjectionCache => new ProjectionCache(ProjectionCacheDatabase::open(...), config('answers.code')));
         $this->app->scoped(UnreadableRows::class);
+        $this->app->scoped(TimeOfDay::class);
         $this->app->bind(PictureStore::class, fn (): PictureStore => new PictureStore(config('pictures.folder')));
         $this->app->extend('translation.loader', fn (Loader $loader): Loader => $this->app->getLocale() === PseudoLanguage::NAME ? new PseudoLoader($loader) : $loader);
         Connection::resolverFor('sqlite', fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new ImmediateSQLiteConnection($pdo, $database, $prefix, $config));

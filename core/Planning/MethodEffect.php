@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning;
 
-use Biomegas\Facility\Facility;
-use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Rulebook\Rulebook;
-use Closure;
 
 /** Which fish another rulebook would put out of their homes, and which it would let stay. */
 final readonly class MethodEffect
@@ -26,25 +23,28 @@ final readonly class MethodEffect
     ) {
     }
 
-    /** @param  Closure(Fish): Occupant  $today  each as it is today */
-    public static function of(Facility $facility, Rulebook $other, Closure $today): self
+    /** @param  list<Occupant>  $residents  as they are today */
+    public static function in(System $system, array $residents, Rulebook $rulebook, Rulebook $other): self
     {
         $lose = $gain = [];
-        foreach ($facility->systems as $system) {
-            $residents = array_map($today, $facility->residentsOf($system));
-            foreach ($residents as $i => $resident) {
-                $others = array_values(array_filter($residents, fn (int $k): bool => $k !== $i, ARRAY_FILTER_USE_KEY));
-                $does = self::does($resident, $system, $others, $facility->rulebook);
-                $would = self::does($resident, $system, $others, $other);
-                if ($does && ! $would) {
-                    $lose[] = $resident->name;
-                } elseif ($would && ! $does) {
-                    $gain[] = $resident->name;
-                }
+        foreach ($residents as $i => $resident) {
+            $others = array_values(array_filter($residents, fn (int $k): bool => $k !== $i, ARRAY_FILTER_USE_KEY));
+            $does = self::does($resident, $system, $others, $rulebook);
+            $would = self::does($resident, $system, $others, $other);
+            if ($does && ! $would) {
+                $lose[] = $resident->name;
+            } elseif ($would && ! $does) {
+                $gain[] = $resident->name;
             }
         }
 
         return new self($lose, $gain);
+    }
+
+    /** @param  list<self>  $effects  in one system each */
+    public static function together(array $effects): self
+    {
+        return new self(array_merge(...array_column($effects, 'lose')), array_merge(...array_column($effects, 'gain')));
     }
 
     /** @param  list<Occupant>  $others */

@@ -7,7 +7,6 @@ namespace App\Http\Resources;
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
-use Biomegas\Planning\MethodEffect;
 use Biomegas\Rulebook\Rulebook;
 use Biomegas\Rulebook\RuleException;
 use Biomegas\Rulebook\RuleOption;
@@ -49,7 +48,7 @@ final readonly class RulebookSheet
             // Other questions move nobody out of a home.
             $effect = $isChosen || ! in_array($question, [RuleOption::Home, RuleOption::Floor], true)
                 ? null
-                : MethodEffect::of($kept->facility, $rulebook->answering($question, $answer), $kept->occupant(...));
+                : $kept->methodEffect($rulebook->answering($question, $answer));
             $choices[] = new MethodRow($answer, $isChosen, $i === 0, $effect->lose ?? [], $effect->gain ?? [],
                 $isChosen || $question !== RuleOption::Upgrade ? [] : self::elsewhere($kept, $rulebook->answering($question, $answer)));
         }

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Facility;
+
+use Closure;
+use Illuminate\Database\Connection;
+use Illuminate\Support\Facades\Log;
+use PDOException;
+
+/** A table of what may be lost at any time: it is made when it is missing, and where it cannot be used everything is worked out anew. */
+final readonly class AnswersTable
+{
+    /**
+     * @param  Closure(): Connection  $database  opened when it is first needed
+     * @param  string  $columns  as SQL defines them
+     */
+    public function __construct(private Closure $database, private string $name, private string $columns)
+    {
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(Connection): T  $use
+     * @return T|null
+     */
+    public function trying(Closure $use): mixed
+    {
+        try {
+            $database = ($this->database)();
+            $database->statement("create table if not exists {$this->name} ({$this->columns})");
+
+            return $use($database);
+        } catch (PDOException $e) { // Busy, full, read-only or damaged: slower, not down.
+            Log::warning('Answers cannot be kept.', ['reason' => $e->getMessage()]);
+
+            return null;
+        }
+    }
+}
