@@ -27,7 +27,7 @@ const { count, size, warnings } = await generateSW({
             urlPattern: ({ request, url }) =>
                 request.mode === 'navigate' && !/^\/(api|calendar|build|sanctum|up)(\/|$)/.test(url.pathname),
             handler: 'NetworkOnly',
-            options: { precacheFallback: { fallbackURL: '/shell' } },
+            options: { precacheFallback: { fallbackURL: '/shell' }, plugins: [impatience()] },
         },
         {
             urlPattern: ({ url }) => url.pathname.startsWith('/build/assets/'),
@@ -50,4 +50,23 @@ function revisionOfThePage() {
         hash.update(readFileSync(file))
     }
     return hash.digest('hex').slice(0, 16)
+}
+
+/**
+ * A network that is dead without saying so is waited for as long as this; a page that has begun to come may take its
+ * time. Workbox writes these functions on one line each, so they need their semicolons.
+ */
+function impatience() {
+    // prettier-ignore
+    return {
+        requestWillFetch: ({ request, state }) => {
+            const waiting = new AbortController();
+            state.patience = setTimeout(() => waiting.abort(), 5_000);
+            return new Request(request, { signal: waiting.signal });
+        },
+        fetchDidSucceed: ({ response, state }) => {
+            clearTimeout(state.patience);
+            return response;
+        },
+    }
 }

@@ -160,9 +160,11 @@ final readonly class MoveSheets
     /**
      * Writes the moves down, parts shoals, and begins the watch.
      *
+     * @param  LocalMoment  $at  when they were made
+     *
      * @throws InvalidEntry
      */
-    public function finish(FacilitySnapshot $kept, Written $sheet, LocalMoment $now, ?int $userId): void
+    public function finish(FacilitySnapshot $kept, Written $sheet, LocalMoment $at, ?int $userId): void
     {
         $tests = $this->tests($kept, $sheet);
         foreach ($sheet->fish as $single) {
@@ -171,13 +173,13 @@ final readonly class MoveSheets
             $to = $kept->system($sheet->to_system_id);
             $part = $single->count !== null && $single->count < $fish->count ? $single->count : null;
             if ($part !== null) {
-                $record = $this->parting->part($record, self::partOf($fish, $part, $single), $kept->facility->date);
+                $record = $this->parting->part($record, self::partOf($fish, $part, $single), $at->date);
                 $fish = new Fish(key: Keys::ofFish($record->id), name: $record->name, species: $fish->species, arrived: $fish->arrived, stays: $fish->stays, count: $part);
             }
-            $move = $this->log->record($record, MadeMove::record($fish, $to, $kept->facility->date, $kept->facility->date), $userId);
+            $move = $this->log->record($record, MadeMove::record($fish, $to, $at->date, $kept->facility->date), $userId);
             $single->update(['move_id' => $move->id, 'fish_id' => $record->id, 'count' => $part]);
             Watch::query()->create([
-                'fish_id' => $record->id, 'system_id' => $sheet->to_system_id, 'move_sheet_id' => $sheet->id, 'began_at' => $now->toIso(),
+                'fish_id' => $record->id, 'system_id' => $sheet->to_system_id, 'move_sheet_id' => $sheet->id, 'began_at' => $at->toIso(),
                 'is_return' => HomeRecords::hasLivedIn($record->id, $sheet->to_system_id),
             ]);
         }

@@ -27,6 +27,9 @@ final class Sitter extends Model
     /** Longer than anybody is away. */
     public const MOST_DAYS = 60;
 
+    /** What they wrote on the last day without a network is taken so long after it. */
+    private const DAYS_HEARD_LATE = 7;
+
     /** Kept to look back at. */
     public const MOST = 100;
 
@@ -43,6 +46,11 @@ final class Sitter extends Model
     public function isOver(LocalDate $today): bool
     {
         return $this->revoked_at !== null || $today->isAfter(LocalDate::fromIso($this->until));
+    }
+
+    public function mayBeHeardOn(LocalDate $today): bool
+    {
+        return ! $this->isOver($today->plusDays(-self::DAYS_HEARD_LATE));
     }
 
     public function hasBegun(LocalDate $today): bool

@@ -42,6 +42,19 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertNotContains('Moss', $this->getJson('/api/v1/moves')->json('additions.*.watches.*.name'));
     }
 
+    public function test_a_move_that_was_made_without_a_network_stands_at_its_own_hour(): void
+    {
+        $page = $this->plan('Moss', 'Kiln vat')->assertCreated()->json();
+        $this->unblock($page);
+        $finish = "/api/v1/move-sheets/{$page['sheet']['id']}/finish";
+        $this->postJson($finish, ['at' => '2027-03-13T12:00Z'])->assertUnprocessable()->assertJsonValidationErrorFor('at');
+        $this->postJson($finish, ['at' => 'noon'])->assertUnprocessable()->assertJsonValidationErrorFor('at');
+        $this->postJson($finish, ['at' => '2027-03-12T17:30Z'])->assertOk()->assertJsonPath('sheet.state', 'finished');
+
+        $this->assertDatabaseHas('stays', ['fish_id' => $this->fish('Moss'), 'system_id' => $this->system('Kiln vat'), 'from' => '2027-03-12', 'until' => null]);
+        $this->assertSame('2027-03-12T17:30', $this->watchOf('Moss')['began_at']);
+    }
+
     public function test_after_a_large_addition_the_round_asks_for_tests_each_day(): void
     {
         $page = $this->plan('Clover', 'Cabin tank')->assertCreated()->json();

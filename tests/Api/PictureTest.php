@@ -94,6 +94,17 @@ final class PictureTest extends ApiTestCase
         }
     }
 
+    public function test_one_that_waited_on_a_phone_is_of_the_hour_at_which_it_was_added(): void
+    {
+        $fish = $this->fish('Bramble');
+        $sent = fn (string $bytes): array => $this->send($bytes, about: ['fish_id' => $fish, 'at' => '2027-03-12T17:30Z'])->assertCreated()->json();
+        $plain = $sent(Jpeg::of(self::drawn()));
+        $noted = $sent(Jpeg::of(self::drawn(), takenAt: '2027:02:03 08:15:00'));
+
+        $this->assertSame([['2027-03-12', '17:30'], ['2027-02-03', '08:15']], [[$plain['date'], $plain['time']], [$noted['date'], $noted['time']]], 'what the camera noted goes before');
+        $this->send(Jpeg::of(self::drawn()), about: ['fish_id' => $fish, 'at' => '2027-03-14T17:30Z'])->assertUnprocessable()->assertJsonValidationErrorFor('at');
+    }
+
     public function test_png_and_webp_are_read_whatever_they_are_called(): void
     {
         foreach (['imagepng', 'imagewebp'] as $encode) {

@@ -128,6 +128,31 @@ final class SitterTest extends ApiTestCase
         $this->getJson('/api/v1/sitter-round')->assertNotFound();
     }
 
+    public function test_what_waited_on_a_phone_is_heard_for_a_week_after_the_last_day(): void
+    {
+        config(['pictures.folder' => sys_get_temp_dir().'/biomegas-sitter-'.getmypid()]);
+        $bearer = $this->link();
+        $porch = $this->system('Porch tank');
+        $path = "/api/v1/sitter-round/{$porch}";
+        $late = ['outcome' => 'fed', 'at' => '2027-03-15T17:40Z'];
+        $file = UploadedFile::fake()->createWithContent('a.jpg', (string) ImageManager::gd()->create(200, 100)->fill('336699')->toJpeg());
+        Carbon::setTestNow('2027-03-22 09:00:00');
+
+        $this->putJson("{$path}/feed", $late, $bearer)->assertNoContent();
+        $this->assertDatabaseHas('round_ticks', ['system_id' => $porch, 'date' => '2027-03-15', 'time' => '17:40']);
+        $this->call('POST', "{$path}/pictures", ['at' => '2027-03-15T17:41Z'], [], ['picture' => $file], ['HTTP_AUTHORIZATION' => $bearer['Authorization'], 'HTTP_ACCEPT' => 'application/json'])->assertNoContent();
+        $picture = Picture::query()->latest('id')->firstOrFail();
+        $this->assertSame(['2027-03-15', '17:41'], [$picture->date, $picture->time]);
+        app(\App\Pictures\PictureStore::class)->forget($picture->id);
+
+        $this->putJson("{$path}/feed", ['outcome' => 'fed', 'at' => '2027-03-16T08:00Z'], $bearer)->assertUnprocessable()->assertJsonPath('errors.at.0', 'This page was for 12 March 2027 to 15 March 2027. It is closed now.');
+        foreach ([$this->getJson('/api/v1/sitter-round?at=2027-03-15T17:40Z', $bearer), $this->putJson("{$path}/feed", ['outcome' => 'fed'], $bearer), $this->deleteJson("{$path}/feed", [], $bearer)] as $closed) {
+            $closed->assertForbidden();
+        }
+        Carbon::setTestNow('2027-03-23 09:00:00');
+        $this->putJson("{$path}/feed", $late, $bearer)->assertForbidden();
+    }
+
     public function test_what_cannot_be_is_said(): void
     {
         $this->postJson('/api/v1/sitters', [...self::ASKED, 'until' => '2027-03-01'])->assertUnprocessable()->assertJsonPath('errors.until.0', 'The last day is not before the first.');

@@ -166,6 +166,45 @@ test('steps of a move are ticked without a network, stand ticked, and are sent',
     await expect(back.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
 })
 
+test('a move is made and a picture is taken where there is no network: both are there afterwards', async ({
+    page,
+    context,
+}) => {
+    await signIn(page)
+    await page.getByRole('link', { name: 'Moves', exact: true }).click()
+    await page.getByRole('link', { name: /^Bramble: Porch tank to/ }).click()
+    await expect(page.getByRole('button', { name: 'Save: the move is made' })).toBeVisible()
+    await settle(page)
+    await context.setOffline(true)
+    await page.getByRole('button', { name: 'Save: the move is made' }).click()
+    await expect(page.getByRole('main')).toContainText('Kept here, not sent yet.')
+    await context.setOffline(false)
+    await expect(kept(page)).toBeHidden({ timeout: 20_000 })
+
+    await openFish(page, 'Moss')
+    await page.getByText('Pictures', { exact: true }).click()
+    await expect(page.getByText('No picture yet.')).toBeVisible()
+    await context.setOffline(true)
+    await page.getByLabel('Choose files').setInputFiles({
+        name: 'moss.png',
+        mimeType: 'image/png',
+        buffer: Buffer.from(await page.screenshot()),
+    })
+    await expect(page.getByRole('img', { name: 'The picture that waits' })).toBeVisible()
+    const address = page.url()
+    await page.close()
+    const back = await comeBack(context, address)
+    await back.getByText('Pictures', { exact: true }).click()
+    await expect(back.getByRole('img', { name: 'The picture that waits' })).toBeVisible()
+    await back.getByRole('button', { name: 'Look', exact: true }).click()
+    await expect(back.getByRole('dialog')).toContainText('A picture of Moss')
+    await expectAccessible(back)
+    await back.keyboard.press('Escape')
+    await context.setOffline(false)
+    await expect(kept(back)).toBeHidden({ timeout: 20_000 })
+    await expect(back.getByRole('img', { name: /^A picture of Moss, / })).toBeVisible()
+})
+
 test('a sitter ticks the round where there is no network', async ({ page, browser }) => {
     await signIn(page)
     await page.goto('/settings/sitter')
@@ -176,15 +215,22 @@ test('a sitter ticks the round where there is no network', async ({ page, browse
     const context = await browser.newContext({ viewport: PHONE, serviceWorkers: 'allow' })
     const ada = await context.newPage()
     await ada.goto(link)
-    await settle(ada)
-    await context.setOffline(true)
     const porch = ada.getByRole('region', { name: 'Porch tank' })
     const long = ada.getByRole('region', { name: 'Long tank' })
+    await expect(porch).toBeVisible()
+    await settle(ada)
+    await context.setOffline(true)
     await porch.getByRole('button', { name: 'All well: Porch tank' }).click()
     await long.getByRole('button', { name: 'All well: Long tank' }).click()
-    await expect(ada.getByText('2 ticks are kept on this phone')).toBeVisible()
+    await expect(ada.getByText('2 entries are kept on this phone')).toBeVisible()
     await long.getByRole('button', { name: 'Not so: All well, Long tank' }).click()
-    await expect(ada.getByText('one tick is kept on this phone')).toBeVisible()
+    await expect(ada.getByText('one entry is kept on this phone')).toBeVisible()
+    await ada.getByLabel('Send a picture of Porch tank').setInputFiles({
+        name: 'porch.png',
+        mimeType: 'image/png',
+        buffer: Buffer.from(await page.screenshot()),
+    })
+    await expect(ada.getByText('2 entries are kept on this phone')).toBeVisible()
     await ada.reload()
     await expect(porch.getByText(/All well, \d\d:\d\d/)).toBeVisible()
     await expectAccessible(ada)
@@ -194,6 +240,7 @@ test('a sitter ticks the round where there is no network', async ({ page, browse
     await expect(porch.getByText(/All well, \d\d:\d\d/)).toBeVisible()
     await page.goto('/log')
     await expect(page.getByText('Ada looked at Porch tank: all well').first()).toBeVisible()
+    await expect(page.getByText('from Ada').first()).toBeVisible()
     await context.close()
 })
 

@@ -8,13 +8,28 @@ import { isKeepable } from '../../resources/js/api/keepable'
 import { KeptHere, Refused, Unreachable } from '../../resources/js/api/refused'
 import { forgetAnswers, keepAnswers, keptAnswer } from '../../resources/js/offline/answers'
 import { lastKept } from '../../resources/js/offline/lastKept'
-import { MOST_KEPT, dropEntry, keepEntry, keptEntries, sendKept } from '../../resources/js/offline/outbox'
+import {
+    MOST_KEPT,
+    MOST_PICTURES,
+    dropEntry,
+    keepEntry,
+    keptEntries,
+    sendKept,
+} from '../../resources/js/offline/outbox'
 import { saidOf } from '../../resources/js/offline/said'
 import { asOfToday } from '../../resources/js/offline/today'
-import { keepTick, withKept } from '../../resources/js/sitter/keptTicks'
+import { isOf, upload } from '../../resources/js/picture/upload'
+import { keepPicture, keepTick, sendTicks, withKept } from '../../resources/js/sitter/keptTicks'
 import type { Ticked } from '../../resources/js/sitter/queries'
 
 const KEEPER = 1
+
+/** As in a page, where addresses are of the place itself. */
+class RequestOfPage extends Request {
+    constructor(asked: RequestInfo | URL, init?: RequestInit) {
+        super(typeof asked === 'string' ? new URL(asked, 'http://127.0.0.1') : asked, init)
+    }
+}
 
 const length = (value: string, key = value): Written => ({
     method: 'POST',
@@ -83,6 +98,9 @@ describe('what may be written later', () => {
         ['PUT', '/api/v1/rulebook', { version: 1 }, false],
         ['DELETE', '/api/v1/fish/{fish}/measurements', { date: '2027-03-13' }, false],
         ['POST', '/api/v1/incidents', null, false],
+        ['POST', '/api/v1/pictures', { picture: 'a file', at: '2027-03-13T08:10Z' }, true],
+        ['POST', '/api/v1/move-sheets/{sheet}/finish', { at: '2027-03-13T08:10Z' }, true],
+        ['POST', '/api/v1/move-sheets/{sheet}/take-back', { at: '2027-03-13T08:10Z' }, false],
     ] as const)('%s %s', (method, path, body, isIt) => {
         expect(isKeepable({ method, path, body })).toBe(isIt)
     })
@@ -188,6 +206,64 @@ describe('what waits', () => {
     })
 })
 
+describe('a picture that nobody answers', () => {
+    const file = (name: string): File => new File(['fish'], name, { type: 'image/jpeg' })
+    const keepPictures = (): void => onUnanswered((written) => keepEntry(KEEPER, written))
+
+    it('waits on the device and is sent as a form', async () => {
+        answer(['nobody'])
+        keepPictures()
+        await expect(upload(file('a.jpg'), { fish: 3 })).rejects.toBeInstanceOf(KeptHere)
+        const kept = await keptEntries(KEEPER)
+        expect(kept.map((entry) => [isOf(entry, { fish: 3 }), isOf(entry, { fish: 4 })])).toEqual([
+            [true, false],
+        ])
+
+        const sent: FormData[] = []
+        vi.stubGlobal('fetch', async (request: Request) => {
+            sent.push(await request.formData())
+            return recorded()
+        })
+        expect(await sendKept(KEEPER)).toHaveLength(1)
+        expect(sent[0]?.get('fish_id')).toBe('3')
+        expect(sent[0]?.get('at')).toMatch(/^\d{4}-\d\d-\d\dT\d\d:\d\dZ$/)
+        expect(await (sent[0]?.get('picture') as File).text()).toBe('fish')
+    })
+
+    it('is the same one when it is sent again, and another file is another', async () => {
+        answer(['nobody', 'nobody', 'nobody'])
+        const keys: string[] = []
+        const inner = fetch
+        vi.stubGlobal('fetch', (request: Request) => {
+            keys.push(request.headers.get('Idempotency-Key') ?? '')
+            return inner(request)
+        })
+        const [one, other] = [file('a.jpg'), file('b.jpg')]
+        for (const each of [one, one, other]) {
+            await expect(upload(each, { fish: 3 })).rejects.toBeInstanceOf(Unreachable)
+        }
+        expect(keys[1]).toBe(keys[0])
+        expect(keys[2]).not.toBe(keys[0])
+    })
+
+    it('does not wait when its keeper has stopped it, or where there is no room', async () => {
+        keepPictures()
+        answer(['nobody', 'nobody'])
+        const stopping = new AbortController()
+        stopping.abort()
+        await expect(upload(file('a.jpg'), { fish: 3 }, stopping.signal)).rejects.toBeInstanceOf(Unreachable)
+        for (let i = 0; i < MOST_PICTURES; i++) {
+            await keepEntry(KEEPER, {
+                ...length(String(i)),
+                path: '/api/v1/pictures',
+                body: { picture: file(`${i}.jpg`) },
+            })
+        }
+        await expect(upload(file('b.jpg'), { fish: 3 })).rejects.toBeInstanceOf(Unreachable)
+        expect(await keptEntries(KEEPER)).toHaveLength(MOST_PICTURES)
+    })
+})
+
 describe('a step that was ticked without a network', () => {
     const path = '/api/v1/move-sheets/{sheet}/steps/{step}'
     const tick = (step: string, done: boolean, key: string): Written => ({
@@ -231,6 +307,28 @@ describe('the round of a sitter', () => {
         outcome: 'fine',
         note: null,
         at,
+    })
+
+    beforeEach(() => vi.stubGlobal('window', { location: { hash: '#ours' } }))
+
+    it('is sent with the link that it was written with, pictures too', async () => {
+        await keepTick(ticked('2027-03-13T12:10Z'))
+        await keepPicture({ system: 2, picture: new File(['fish'], 'a.jpg'), at: '2027-03-13T12:11Z' })
+        vi.stubGlobal('window', { location: { hash: '#another' } })
+        expect(withKept(round, await keptEntries(0)).homes[0]?.looked).toBeNull()
+
+        const sent: string[] = []
+        vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=t' })
+        vi.stubGlobal('Request', RequestOfPage)
+        vi.stubGlobal('fetch', (request: Request) => {
+            sent.push(`${request.url} ${request.headers.get('Authorization')}`)
+            return Promise.resolve(new Response(null, { status: 204 }))
+        })
+        expect(await sendTicks()).toBe(2)
+        expect(sent).toEqual([
+            'http://127.0.0.1/api/v1/sitter-round/1/look Bearer ours',
+            'http://127.0.0.1/api/v1/sitter-round/2/pictures Bearer ours',
+        ])
     })
 
     it('shows what waits on the phone as done, at the home and on the day of the tick', async () => {

@@ -10,6 +10,7 @@ use App\Facility\Keys;
 use App\Facility\MoveSheets;
 use App\Facility\Watches;
 use App\Http\Requests\ArrangementRequest;
+use App\Http\Requests\FinishRequest;
 use App\Http\Requests\MoveSheetChange;
 use App\Http\Requests\MoveSheetRequest;
 use App\Http\Requests\TickRequest;
@@ -196,12 +197,13 @@ final readonly class MoveSheetController
     #[OA\Post(path: '/api/v1/move-sheets/{sheet}/finish', operationId: 'finishMove')]
     #[InPath('sheet')]
     #[Idempotent]
+    #[OA\RequestBody(required: false, content: new OA\JsonContent(ref: '#/components/schemas/FinishRequest'))]
     #[Answers(200, 'MoveSheetPage', 'The moves are written down, and the watch begins.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
     #[Answers(404, 'Problem', 'No such sheet.')]
-    #[Answers(422, 'Problem', 'Something forbids it and no reason is given, or a fish is gone.')]
-    public function finish(MoveSheet $sheet): JsonResponse
+    #[Answers(422, 'Problem', 'Something forbids it and no reason is given, a fish is gone, or that moment cannot be.')]
+    public function finish(FinishRequest $request, MoveSheet $sheet): JsonResponse
     {
         self::mustBeOpen($sheet);
         $kept = $this->reader->read();
@@ -209,7 +211,7 @@ final readonly class MoveSheetController
         if ($run->isBlocked() && trim((string) $sheet->override_reason) === '') {
             throw InvalidEntry::because('override_reason', Finding::of('entry.override_reason', objection: $run->objections[0]->finding));
         }
-        $this->sheets->finish($kept, $sheet, Watches::now(), auth()->id() === null ? null : (int) auth()->id());
+        $this->sheets->finish($kept, $sheet, $request->moment(Watches::now()), auth()->id() === null ? null : (int) auth()->id());
 
         return $this->page($sheet->refresh());
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Facility\FacilityReader;
+use App\Facility\Watches;
 use App\Http\Requests\PictureRequest;
 use App\Http\Requests\PicturesRequest;
 use App\Http\Resources\PictureRow;
@@ -70,8 +71,9 @@ final readonly class PictureController
         new OA\Property(property: 'system_id', type: 'integer'),
         new OA\Property(property: 'entry_kind', description: 'With which entry it goes.', type: 'string', enum: LogKind::class),
         new OA\Property(property: 'entry_id', type: 'integer'),
-        new OA\Property(property: 'date', description: 'Left out: as the camera noted it, or today.', type: 'string', format: 'date'),
+        new OA\Property(property: 'date', description: 'Left out: as the camera noted it, or when it was added.', type: 'string', format: 'date'),
         new OA\Property(property: 'time', type: 'string'),
+        new OA\Property(property: 'at', description: 'When it was added, in UTC: YYYY-MM-DDTHH:MMZ; none: now. One that was kept on a phone without a network comes later.', type: 'string'),
         new OA\Property(property: 'note', type: 'string'),
     ])))]
     #[Answers(201, 'PictureRow', 'Kept: upright, without the place it was taken at, in three sizes.')]
@@ -149,7 +151,7 @@ final readonly class PictureController
     }
 
     /**
-     * As it is said, or as the camera noted it, if that can be; else today.
+     * As it is said, or as the camera noted it, if that can be; else when it was added.
      *
      * @return array{string, string|null} day and time
      */
@@ -166,8 +168,11 @@ final readonly class PictureController
             return [$date, $request->words('time')];
         }
         $date = substr((string) $takenAt, 0, 10);
-        $time = $takenAt === null ? null : substr($takenAt, 11);
+        if ($date !== '' && $date <= $today && $date >= $arrived) {
+            return [$date, $request->words('time') ?? substr((string) $takenAt, 11)];
+        }
+        $added = $request->moment(Watches::now());
 
-        return $date !== '' && $date <= $today && $date >= $arrived ? [$date, $request->words('time') ?? $time] : [$today, $request->words('time')];
+        return [$added->date->toIso(), $request->words('time') ?? ($request->filled('at') ? $added->time() : null)];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Facility\FacilityReader;
 use App\Facility\Watches;
 use App\Http\Middleware\SitterLink;
+use App\Http\Requests\SitterPictureRequest;
 use App\Http\Requests\SitterTickRequest;
 use App\Http\Resources\SitterSheet;
 use App\Language\Messages;
@@ -14,6 +15,7 @@ use App\Mail\SitterWord;
 use App\Models\FacilitySettings;
 use App\Models\Picture;
 use App\Models\RoundTick;
+use App\Models\Sitter;
 use App\Models\System;
 use App\Models\User;
 use App\OpenApi\Answers;
@@ -30,6 +32,7 @@ use App\Sitting\SitterTask;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Finding\Finding;
+use Biomegas\Finding\InvalidEntry;
 use Biomegas\Sitting\SitterStop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -62,13 +65,14 @@ final readonly class SitterRoundController
     #[OA\Parameter(name: 'task', in: 'path', required: true, schema: new OA\Schema(type: 'string', enum: SitterTask::class))]
     #[Takes('SitterTickRequest')]
     #[Answers(200, 'SitterSheet', 'Ticked; it stands in the log.')]
+    #[AnswersNothing('Ticked; it came after the last day, and the page is closed.')]
     #[Answers(403, 'Problem', 'Not yet, or no longer.')]
     #[Answers(404, 'Problem', 'No such link, or nothing to do there.')]
     #[Answers(422, 'Problem', 'How it went is not said, or when is to come or before the sitter was there.')]
-    public function tick(SitterTickRequest $request, System $system, SitterTask $task): JsonResponse
+    public function tick(SitterTickRequest $request, System $system, SitterTask $task): JsonResponse|Response
     {
         $sitter = SitterLink::sitter($request);
-        $at = $request->moment(Watches::now(), LocalMoment::at(LocalDate::fromIso($sitter->from), 0));
+        $at = self::whileTheyWereThere($request, $sitter);
         $kept = $this->reader->read();
         abort_unless(array_filter((new SitterBook($kept))->stops(), fn (SitterStop $stop): bool => $kept->system($system->id)->key === $stop->system) !== [], 404);
         $outcome = Outcome::from($request->string('outcome')->value());
@@ -85,7 +89,7 @@ final readonly class SitterRoundController
             }
         }
 
-        return response()->json(SitterSheet::from($kept, $sitter));
+        return $sitter->isOver($kept->facility->date) ? response()->noContent() : response()->json(SitterSheet::from($kept, $sitter));
     }
 
     #[OA\Delete(path: '/api/v1/sitter-round/{system}/{task}', operationId: 'untickRound')]
@@ -108,21 +112,31 @@ final readonly class SitterRoundController
 
     #[OA\Post(path: '/api/v1/sitter-round/{system}/pictures', operationId: 'sendSitterPicture')]
     #[InPath('system')]
-    #[OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['picture'], properties: [new OA\Property(property: 'picture', description: 'JPEG, PNG or WebP, up to 20 MB.', type: 'string', format: 'binary')])))]
+    #[OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(required: ['picture'], properties: [new OA\Property(property: 'picture', description: 'JPEG, PNG or WebP, up to 20 MB.', type: 'string', format: 'binary'), new OA\Property(property: 'at', description: 'When it was taken, in UTC: YYYY-MM-DDTHH:MMZ; none: now.', type: 'string')])))]
     #[AnswersNothing('Kept; it stands in the log.')]
     #[Answers(403, 'Problem', 'Not yet, or no longer.')]
     #[Answers(404, 'Problem', 'No such link.')]
-    #[Answers(422, 'Problem', 'No picture that can be read, or no room for it.')]
-    public function picture(Request $request, System $system, PictureStore $store): Response
+    #[Answers(422, 'Problem', 'No picture that can be read, or no room for it; or when is to come or before the sitter was there.')]
+    public function picture(SitterPictureRequest $request, System $system, PictureStore $store): Response
     {
         $sitter = SitterLink::sitter($request);
+        $at = self::whileTheyWereThere($request, $sitter);
         $file = $request->file('picture');
         $sizes = PictureSizes::of(ReceivedPicture::of($file === null || is_array($file) || ! $file->isValid() ? '' : (string) $file->getContent()));
-        $now = now(FacilitySettings::query()->firstOrFail()->time_zone);
         DB::transaction(fn (): Picture => $store->add($sizes, [
-            'system_id' => $system->id, 'date' => $now->toDateString(), 'time' => $now->format('H:i'), 'note' => Messages::ofFacility()->phrase(Finding::of('sitter.picture', sitter: $sitter->name)),
+            'system_id' => $system->id, 'date' => $at->date->toIso(), 'time' => $at->time(), 'note' => Messages::ofFacility()->phrase(Finding::of('sitter.picture', sitter: $sitter->name)),
         ]));
 
         return response()->noContent();
+    }
+
+    /** @throws InvalidEntry "at": of another day than those that were agreed */
+    private static function whileTheyWereThere(SitterTickRequest|SitterPictureRequest $request, Sitter $sitter): LocalMoment
+    {
+        $at = $request->moment(Watches::now(), LocalMoment::at(LocalDate::fromIso($sitter->from), 0));
+
+        return $sitter->isOver($at->date)
+            ? throw InvalidEntry::because('at', Finding::of('sitter.day_over', from: LocalDate::fromIso($sitter->from), until: LocalDate::fromIso($sitter->until)))
+            : $at;
     }
 }

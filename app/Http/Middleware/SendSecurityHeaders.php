@@ -19,7 +19,7 @@ final class SendSecurityHeaders
         $response = $next($request);
         $response->headers->set('Content-Security-Policy', $request->is('api/*')
             ? "default-src 'none'; frame-ancestors 'none'"
-            : "default-src 'self'; script-src 'self' 'nonce-{$nonce}'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data:; worker-src 'self'; manifest-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
+            : "default-src 'self'; script-src 'self' 'nonce-{$nonce}'; style-src 'self' 'nonce-{$nonce}'; img-src 'self' data: blob:; worker-src 'self'; manifest-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'");
         $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         if ($request->isSecure()) {

@@ -14,7 +14,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Lets a sitter in by the secret of the link, on the days that were agreed, to their own page and nothing else. */
+/** Lets a sitter in by the secret of the link, on the days that were agreed, to their own page and nothing else; what waited on their phone is heard a little later. */
 final readonly class SitterLink
 {
     private const ATTRIBUTE = 'sitter';
@@ -26,8 +26,10 @@ final readonly class SitterLink
         if ($sitter === null) {
             return Problems::of(404, Finding::of('problem.no_sitter_link'));
         }
+        // What was done on the last day and waited on a phone without a network.
+        $isLate = ! $request->isMethod('GET') && $request->filled('at');
         $today = FacilityReader::today(FacilitySettings::query()->firstOrFail());
-        if ($sitter->isOver($today)) {
+        if ($sitter->isOver($today) && ! ($isLate && $sitter->mayBeHeardOn($today))) {
             return Problems::of(403, Finding::of('sitter.day_over', from: LocalDate::fromIso($sitter->from), until: LocalDate::fromIso($sitter->until)));
         }
         if (! $sitter->hasBegun($today)) {

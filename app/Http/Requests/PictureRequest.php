@@ -14,6 +14,8 @@ use Illuminate\Validation\Rule;
 /** One picture; the file is looked at by its bytes. */
 final class PictureRequest extends FormRequest
 {
+    use AtAMoment;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -24,6 +26,7 @@ final class PictureRequest extends FormRequest
             'entry_id' => ['nullable', 'integer', 'required_with:entry_kind'],
             'date' => ['nullable', Day::any()],
             'time' => ['nullable', 'date_format:H:i'],
+            'at' => self::MOMENT,
             'note' => ['nullable', 'string', 'max:300'],
         ];
     }

@@ -8,6 +8,7 @@ import type {
 } from 'openapi-typescript-helpers'
 import { messages } from '../messages'
 import { forgetKey, keyOf } from './idempotency'
+import { formOf, namedFile } from './files'
 import { isKeepable } from './keepable'
 import { KeptHere, Refused, Unreachable } from './refused'
 import type { paths } from './schema'
@@ -94,22 +95,28 @@ export async function write<M extends Write, P extends Address<M>>(
     named: Named<M, P>,
     ...body: Sent<M, P>
 ): Promise<Answer<M, P>> {
-    const what = `${method} ${path} ${JSON.stringify([named, body])}`
-    const written: Written = {
-        method,
-        path,
-        named: named as object,
-        body: body[0],
-        key: keyOf(what),
-    }
+    return writeOrKeep({ method, path, named: named as object, body: body[0] })
+}
+
+/**
+ * As write, of what no type describes: a body with files is sent as a form.
+ *
+ * @param signal stops it half-way
+ * @throws Refused, Unreachable, KeptHere when it waits on the device
+ */
+export async function writeOrKeep<A>(written: Omit<Written, 'key'>, signal?: AbortSignal): Promise<A> {
+    const { method, path, named, body } = written
+    const what = `${method} ${path} ${JSON.stringify([named, body], namedFile)}`
+    const keyed: Written = { ...written, key: keyOf(what) }
     const forget = (): boolean => forgetKey(what)
     try {
-        return await sendWritten<Answer<M, P>>(written, forget)
+        return await sendWritten<A>(keyed, forget, signal)
     } catch (error) {
-        if (!(error instanceof Unreachable) || keepHere === undefined || !isKeepable(written)) {
+        const isStopped = signal?.aborted === true
+        if (!(error instanceof Unreachable) || isStopped || keepHere === undefined || !isKeepable(keyed)) {
             throw error
         }
-        const kept = await keepHere(written).catch(() => undefined)
+        const kept = await keepHere(keyed).catch(() => undefined)
         if (kept === undefined) {
             throw error
         }
@@ -122,12 +129,18 @@ export async function write<M extends Write, P extends Address<M>>(
 export const sendWritten = <A>(
     { method, path, named, body, key }: Written,
     onAnswer?: () => void,
+    signal?: AbortSignal,
 ): Promise<A> =>
     answered<A>(
         client.request(
             method.toLowerCase() as never,
             path as never,
-            { params: { path: named }, body, headers: { 'Idempotency-Key': key } } as never,
+            {
+                params: { path: named },
+                body: formOf(body),
+                headers: { 'Idempotency-Key': key },
+                ...(signal === undefined ? {} : { signal }),
+            } as never,
         ),
         onAnswer,
     )

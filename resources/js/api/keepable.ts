@@ -13,7 +13,8 @@ export const isKeepable = ({ method, path, body }: Pick<Written, 'method' | 'pat
 const HAPPENED = [
     /\/fish\/\{fish\}\/(measurements|counts|losses|moves|inspections|health-observations|treatments)$/,
     /\/systems\/\{system\}\/(meals|water-tests|water-works)$/,
-    /\/(incidents|notes|spendings|quick-entries)$/,
+    /\/(incidents|notes|spendings|quick-entries|pictures)$/,
+    /\/move-sheets\/\{sheet\}\/finish$/,
     /\/foods\/\{food\}\/stock$/,
     /\/cultures\/\{culture\}\/entries$/,
     /\/watches\/\{watch\}\/checks$/,

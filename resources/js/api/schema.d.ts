@@ -3323,6 +3323,10 @@ export interface components {
             /** Format: date */
             medicine_until?: string | null;
         };
+        FinishRequest: {
+            /** @description When the move was made, in UTC: YYYY-MM-DDTHH:MMZ; none: now. */
+            at: string | null;
+        };
         FishTableRequest: {
             /** @description As pasted: a line each of name, species, system, date, length, count, males, females; or with a line of headings. */
             text: string | null;
@@ -14775,7 +14779,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["FinishRequest"];
+            };
+        };
         responses: {
             /** @description The moves are written down, and the watch begins. */
             200: {
@@ -14813,7 +14821,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Something forbids it and no reason is given, or a fish is gone. */
+            /** @description Something forbids it and no reason is given, a fish is gone, or that moment cannot be. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -16104,10 +16112,12 @@ export interface operations {
                     entry_id?: number;
                     /**
                      * Format: date
-                     * @description Left out: as the camera noted it, or today.
+                     * @description Left out: as the camera noted it, or when it was added.
                      */
                     date?: string;
                     time?: string;
+                    /** @description When it was added, in UTC: YYYY-MM-DDTHH:MMZ; none: now. One that was kept on a phone without a network comes later. */
+                    at?: string;
                     note?: string;
                 };
             };
@@ -19403,6 +19413,13 @@ export interface operations {
                     "application/json": components["schemas"]["SitterSheet"];
                 };
             };
+            /** @description Ticked; it came after the last day, and the page is closed. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             /** @description Not yet, or no longer. */
             403: {
                 headers: {
@@ -19506,6 +19523,8 @@ export interface operations {
                      * @description JPEG, PNG or WebP, up to 20 MB.
                      */
                     picture: string;
+                    /** @description When it was taken, in UTC: YYYY-MM-DDTHH:MMZ; none: now. */
+                    at?: string;
                 };
             };
         };
@@ -19535,7 +19554,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description No picture that can be read, or no room for it. */
+            /** @description No picture that can be read, or no room for it; or when is to come or before the sitter was there. */
             422: {
                 headers: {
                     [name: string]: unknown;

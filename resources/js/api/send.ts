@@ -45,29 +45,64 @@ async function attempt(request: Request): Promise<Response> {
     return overTheNetwork(again)
 }
 
+/** A network that is dead without saying so keeps a request for minutes: after so long it is asked whether anybody is there. */
+const PATIENCE_MS = 6_000
+
+const THERE_MS = 8_000
+
+const up = (): Promise<Response> =>
+    fetch('/up', { method: 'HEAD', cache: 'no-store', signal: AbortSignal.timeout(THERE_MS) })
+
 /** Asks whether anybody answers; what the answer is does not matter. */
 export const ping = (): Promise<unknown> =>
-    overTheNetwork('/up', { method: 'HEAD', cache: 'no-store' }).catch(() => undefined)
+    up().then(
+        () => connection.found(false),
+        () => connection.found(true),
+    )
 
 /** Notes whether anybody answers. What was called off on this side tells nothing. */
-async function overTheNetwork(...asked: Parameters<typeof fetch>): Promise<Response> {
+async function overTheNetwork(request: Request): Promise<Response> {
+    const { signal, unwatch } = whileSomebodyIsThere(request)
     try {
-        const answer = await fetch(...asked)
+        const answer = await fetch(request, { signal })
         connection.found(false)
         return answer
     } catch (error) {
-        if (!(error instanceof DOMException && error.name === 'AbortError')) {
+        if (!request.signal.aborted) {
             connection.found(true)
         }
         throw error
+    } finally {
+        unwatch()
+    }
+}
+
+/** Ends when the request is called off, or nobody is there any more. A file may take its time, and the line with it. */
+function whileSomebodyIsThere(request: Request): { signal: AbortSignal; unwatch: () => void } {
+    const end = new AbortController()
+    const callOff = (): void => end.abort()
+    request.signal.addEventListener('abort', callOff)
+    if (request.signal.aborted) {
+        callOff()
+    }
+    const isFile = request.headers.get('Content-Type')?.startsWith('multipart/') === true
+    const asking = isFile ? undefined : setInterval(() => void up().catch(callOff), PATIENCE_MS)
+    return {
+        signal: end.signal,
+        unwatch: () => {
+            clearInterval(asking)
+            request.signal.removeEventListener('abort', callOff)
+        },
     }
 }
 
 const fetchToken = (): Promise<Response> =>
-    overTheNetwork('/sanctum/csrf-cookie', {
-        credentials: 'same-origin',
-        headers: { Accept: 'application/json' },
-    })
+    overTheNetwork(
+        new Request('/sanctum/csrf-cookie', {
+            credentials: 'same-origin',
+            headers: { Accept: 'application/json' },
+        }),
+    )
 
 function token(): string {
     const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))

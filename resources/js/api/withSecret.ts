@@ -10,11 +10,13 @@ export const secretOfPage = (): string => window.location.hash.slice(1)
  * Asks with the secret of a link in place of a session.
  *
  * @param body JSON, or a form with a file
+ * @param secret of another link, for what was written with that
  */
 export async function withSecret<A>(
     method: 'GET' | 'POST' | 'PUT' | 'DELETE',
     path: string,
     body?: object | FormData,
+    secret = secretOfPage(),
 ): Promise<A> {
     const isForm = body instanceof FormData
     const answer = await send(
@@ -23,7 +25,7 @@ export async function withSecret<A>(
             credentials: 'same-origin',
             headers: {
                 Accept: 'application/json',
-                Authorization: `Bearer ${secretOfPage()}`,
+                Authorization: `Bearer ${secret}`,
                 ...(body === undefined || isForm ? {} : { 'Content-Type': 'application/json' }),
             },
             ...(body === undefined ? {} : { body: isForm ? body : JSON.stringify(body) }),

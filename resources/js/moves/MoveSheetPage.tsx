@@ -10,6 +10,7 @@ import { useState } from 'react'
 import { write } from '../api/client'
 import { moveSheetQuery } from '../api/queries'
 import type { MoveSheetPage as Page } from '../api/types'
+import { momentNow } from '../entry/timeNow'
 import { useKeeper } from '../frame/keeper'
 import { Fold } from '../frame/Fold'
 import { Section } from '../frame/Section'
@@ -21,7 +22,9 @@ import { ForecastPicture } from '../systems/ForecastPicture'
 import { longDay } from '../units/day'
 import { Step } from './Step'
 import { useWrite } from '../entry/useWrite'
+import { offlineWords } from '../messages/offline'
 import { stepWords } from '../messages/steps'
+import { useKept } from '../offline/useKept'
 import { EditSteps } from '../steps/EditSteps'
 
 /** A prepared move: what speaks against it, what to have at hand, and every step with its reason. */
@@ -338,18 +341,24 @@ function Arrange({ page }: { page: Page }) {
     )
 }
 
+const FINISH = '/api/v1/move-sheets/{sheet}/finish'
+
 function Finish({ page }: { page: Page }) {
     const navigate = useNavigate()
-    const finish = useWrite(
-        'POST',
-        '/api/v1/move-sheets/{sheet}/finish',
-        { sheet: page.sheet.id },
-        {
-            notice: (done) => movesWords.sheet.finished({ to: done.sheet.to }),
-            undo: () => write('POST', '/api/v1/move-sheets/{sheet}/take-back', { sheet: page.sheet.id }),
-            onDone: () => navigate({ to: '/moves' }),
-        },
-    )
+    const named = { sheet: page.sheet.id }
+    const kept = useKept('POST', FINISH, named)
+    const finish = useWrite('POST', FINISH, named, {
+        notice: (done) => movesWords.sheet.finished({ to: done.sheet.to }),
+        undo: () => write('POST', '/api/v1/move-sheets/{sheet}/take-back', named),
+        onDone: () => navigate({ to: '/moves' }),
+    })
+    if (kept !== undefined) {
+        return (
+            <chakra.p color="close" fontWeight={700}>
+                {movesWords.sheet.finished({ to: page.sheet.to })} {offlineWords.waits}
+            </chakra.p>
+        )
+    }
     return (
         <Box className="no-print">
             {finish.error !== undefined && (
@@ -362,7 +371,7 @@ function Finish({ page }: { page: Page }) {
                 minHeight="58px"
                 width={{ base: '100%', md: 'auto' }}
                 disabled={finish.isSaving}
-                onClick={() => finish.save(undefined)}
+                onClick={() => finish.save({ at: momentNow() })}
             >
                 {movesWords.sheet.finish}
             </Button>

@@ -1,9 +1,11 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { filesIn } from '../api/files'
 import { fishListQuery, systemsQuery } from '../api/queries'
 import { useUndo } from '../entry/useUndo'
 import { useKeeper } from '../frame/keeper'
 import { offlineWords as words } from '../messages/offline'
+import { WaitingPrint } from '../picture/WaitingPrint'
 import { atMoment } from '../units/moment'
 import { BothSides } from './BothSides'
 import type { KeptEntry } from './database'
@@ -56,8 +58,11 @@ function Line({ entry, names, onSend }: { entry: KeptEntry; names: Names; onSend
             borderTop="1px solid"
             borderColor="rule"
         >
+            {filesIn(entry.body).map((file) => (
+                <WaitingPrint key={entry.id} file={file} alt={words.picture} />
+            ))}
             {entry.refusal === undefined ? (
-                <Box>
+                <Box flex="1" minWidth="200px">
                     <b>{says}</b>{' '}
                     <chakra.span color="ink2">
                         {words.written({ when: atMoment(new Date(entry.at).toISOString()) })}

@@ -20,6 +20,8 @@ export interface KeptEntry extends Written {
     keeper: number
     /** Milliseconds. */
     at: number
+    /** Of the link with which a sitter wrote it. */
+    secret?: string
     /** Why it was not taken; a keeper decides. */
     refusal?: { status: number; problem: Problem }
 }

@@ -1,5 +1,6 @@
 import type { Written } from '../api/client'
 import { sendWritten } from '../api/client'
+import { filesIn } from '../api/files'
 import { Refused } from '../api/refused'
 import type { KeptEntry } from './database'
 import { database } from './database'
@@ -10,18 +11,33 @@ export const keptKey = ['kept'] as const
 /** Rounds of some weeks: whoever comes that far has no device to rely on, but a network to mend. */
 export const MOST_KEPT = 500
 
+/** A phone has room for some hundred megabytes. */
+export const MOST_PICTURES = 60
+
 /**
  * Keeps what could not be sent; returns its number here.
  *
+ * @param secret of the link with which a sitter wrote it
  * @throws RangeError when as many are kept as a device keeps: then it stays on its form
  */
-export async function keepEntry(keeper: number, written: Written): Promise<number> {
+export async function keepEntry(keeper: number, written: Written, secret?: string): Promise<number> {
     const kept = await database()
-    if ((await kept.count('entries')) >= MOST_KEPT) {
-        throw new RangeError(`More than ${MOST_KEPT} entries are not kept.`)
+    const entries = await kept.getAll('entries')
+    if (
+        entries.length >= MOST_KEPT ||
+        (hasFile(written) && entries.filter(hasFile).length >= MOST_PICTURES)
+    ) {
+        throw new RangeError(`More than ${MOST_KEPT} entries and ${MOST_PICTURES} pictures are not kept.`)
     }
-    return kept.add('entries', { ...written, keeper, at: Date.now() } as KeptEntry)
+    return kept.add('entries', {
+        ...written,
+        keeper,
+        at: Date.now(),
+        ...(secret === undefined ? {} : { secret }),
+    } as KeptEntry)
 }
+
+const hasFile = ({ body }: Pick<Written, 'body'>): boolean => filesIn(body).length > 0
 
 /** Of one keeper, in the order in which they were written. */
 export const keptEntries = async (keeper: number): Promise<KeptEntry[]> =>
@@ -46,7 +62,7 @@ const isOfTheMoment = (status: number): boolean => status >= 500 || OF_THE_MOMEN
  */
 export async function sendKept(
     keeper: number,
-    send: (entry: KeptEntry) => Promise<unknown> = sendWritten,
+    send: (entry: KeptEntry) => Promise<unknown> = (entry) => sendWritten(entry),
 ): Promise<KeptEntry[]> {
     const sent: KeptEntry[] = []
     for (const entry of await keptEntries(keeper)) {

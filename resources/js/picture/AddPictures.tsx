@@ -2,10 +2,14 @@ import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { changedBy } from '../api/keys'
+import { KeptHere, Refused } from '../api/refused'
 import { useNotices } from '../frame/notice'
+import { messages } from '../messages'
 import { pictureWords as words } from '../messages/picture'
+import { keptKey } from '../offline/outbox'
 import type { PicturesOf } from './queries'
 import { READABLE, upload } from './upload'
+import { WaitingPictures } from './WaitingPictures'
 
 interface Failed {
     file: File
@@ -21,6 +25,7 @@ export function AddPictures({ of }: { of: PicturesOf }) {
     const stop = useRef<AbortController>(null)
     const add = async (files: readonly File[]): Promise<void> => {
         const refused: Failed[] = []
+        let kept = 0
         const stopping = new AbortController()
         stop.current = stopping
         for (const [i, file] of files.entries()) {
@@ -30,13 +35,20 @@ export function AddPictures({ of }: { of: PicturesOf }) {
             }
             setAt({ name: file.name, at: i + 1, n: files.length })
             await upload(file, of, stopping.signal).catch((error: unknown) => {
-                refused.push({ file, why: whyOf(error, stopping.signal) })
+                if (error instanceof KeptHere) {
+                    kept++
+                } else {
+                    refused.push({ file, why: whyOf(error, stopping.signal) })
+                }
             })
         }
         setAt(null)
         setFailed(refused)
         await client.invalidateQueries(changedBy('/api/v1/pictures'))
-        if (refused.length < files.length) {
+        if (kept > 0) {
+            say({ text: messages.frame.keptHere })
+            await client.invalidateQueries({ queryKey: keptKey })
+        } else if (refused.length < files.length) {
             say({ text: words.sent({ n: files.length - refused.length }) })
         }
     }
@@ -51,6 +63,7 @@ export function AddPictures({ of }: { of: PicturesOf }) {
                 />
                 <FilesButton label={words.choose} isBusy={at !== null} onFiles={(files) => void add(files)} />
             </Box>
+            <WaitingPictures of={of} />
             <p aria-live="polite">{at === null ? '' : words.sending(at)}</p>
             {at !== null && <Button onClick={() => stop.current?.abort()}>{words.stop}</Button>}
             {failed.map(({ file, why }) => (
@@ -74,7 +87,7 @@ function whyOf(error: unknown, { aborted }: AbortSignal): string {
     if (aborted) {
         return words.stopped
     }
-    return error instanceof Error ? error.message : ''
+    return error instanceof Refused ? error.message : messages.frame.unreachable
 }
 
 interface ButtonProps {

@@ -1,47 +1,35 @@
-import { keyOf, forgetKey } from '../api/idempotency'
-import { Refused, Unreachable } from '../api/refused'
-import { send } from '../api/send'
-import type { PictureRow, Problem } from '../api/types'
-import { messages } from '../messages'
+import type { Written } from '../api/client'
+import { writeOrKeep } from '../api/client'
+import type { PictureRow } from '../api/types'
+import { momentNow } from '../entry/timeNow'
 import type { PicturesOf } from './queries'
 
 /** What can be chosen; HEIC is refused with a sentence that says what to do. */
 export const READABLE = 'image/jpeg,image/png,image/webp,image/heic,image/heif'
 
-/** From here on the server has failed, and whether it kept the picture is not known: the same key asks again. */
-const FAILED_THERE = 500
+const ADDRESS = '/api/v1/pictures'
+
+/** A picture that is sent again is the same one, of the same moment. */
+const added = new WeakMap<File, string>()
 
 /**
  * Sends one picture; sent again after it broke off it is kept once.
  *
  * @param signal stops it half-way
+ * @throws Refused, Unreachable, KeptHere when it waits on the device
  */
-export async function upload(file: File, of: PicturesOf, signal?: AbortSignal): Promise<PictureRow> {
-    const what = `picture ${file.name} ${file.size} ${file.lastModified} ${JSON.stringify(of)}`
-    const form = new FormData()
-    form.append('picture', file)
-    for (const [name, value] of Object.entries(fieldsOf(of))) {
-        form.append(name, String(value))
-    }
-    const answer = await send(
-        new Request('/api/v1/pictures', {
+export function upload(file: File, of: PicturesOf, signal?: AbortSignal): Promise<PictureRow> {
+    const at = added.get(file) ?? momentNow()
+    added.set(file, at)
+    return writeOrKeep<PictureRow>(
+        {
             method: 'POST',
-            body: form,
-            signal: signal ?? null,
-            credentials: 'same-origin',
-            headers: { Accept: 'application/json', 'Idempotency-Key': keyOf(what) },
-        }),
-    ).catch(() => {
-        throw new Unreachable(messages.frame.unreachable)
-    })
-    if (answer.status < FAILED_THERE) {
-        forgetKey(what)
-    }
-    const told: unknown = await answer.json().catch(() => undefined)
-    if (!answer.ok) {
-        throw new Refused(answer.status, problemOf(told, answer.status))
-    }
-    return told as PictureRow
+            path: ADDRESS,
+            named: {},
+            body: { picture: file, ...fieldsOf(of), at },
+        },
+        signal,
+    )
 }
 
 const fieldsOf = (of: PicturesOf): Record<string, string | number> => {
@@ -51,7 +39,7 @@ const fieldsOf = (of: PicturesOf): Record<string, string | number> => {
     return 'system' in of ? { system_id: of.system } : of
 }
 
-const problemOf = (told: unknown, status: number): Problem =>
-    typeof told === 'object' && told !== null && 'message' in told
-        ? (told as Problem)
-        : { message: messages.frame.serverAnswered({ status }) }
+/** Is it a picture of these? */
+export const isOf = ({ path, body }: Pick<Written, 'path' | 'body'>, of: PicturesOf): boolean =>
+    path === ADDRESS &&
+    Object.entries(fieldsOf(of)).every(([field, value]) => (body as Record<string, unknown>)[field] === value)

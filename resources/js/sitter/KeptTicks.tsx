@@ -5,7 +5,7 @@ import { offlineWords } from '../messages/offline'
 import { sitterWords as words } from '../messages/sitter'
 import type { KeptEntry } from '../offline/database'
 import { dropEntry } from '../offline/outbox'
-import { keptTicksQuery, tickOf } from './keptTicks'
+import { isPicture, keptTicksQuery, tickOf } from './keptTicks'
 
 /** What waits on this phone, and what was not taken with the reason. */
 export function KeptTicks({ homes }: { homes: readonly SitterHome[] }) {
@@ -29,13 +29,14 @@ export function KeptTicks({ homes }: { homes: readonly SitterHome[] }) {
 function Refusal({ entry, homes }: { entry: KeptEntry; homes: readonly SitterHome[] }) {
     const client = useQueryClient()
     const { system, outcome } = tickOf(entry)
+    const what = isPicture(entry) ? words.aPicture : words.outcomes[outcome]
     const home = homes.find((one) => one.system_id === system)?.name ?? ''
     const drop = (): void =>
         void dropEntry(entry.id).then(() => client.invalidateQueries({ queryKey: keptTicksQuery.queryKey }))
     return (
         <Box display="flex" alignItems="center" justifyContent="space-between" gap="12px" marginTop="8px">
             <chakra.p color="over" fontWeight={600}>
-                {words.of({ outcome: words.outcomes[outcome], home })}. {entry.refusal?.problem.message}
+                {words.of({ outcome: what, home })}. {entry.refusal?.problem.message}
             </chakra.p>
             <Button onClick={drop}>{offlineWords.drop}</Button>
         </Box>

@@ -1,14 +1,21 @@
 import { Box, chakra } from '@chakra-ui/react'
-import { useMutation } from '@tanstack/react-query'
-import { Refused } from '../api/refused'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { Refused, Unreachable } from '../api/refused'
 import type { SitterHome } from '../api/types'
+import { momentNow } from '../entry/timeNow'
 import { messages } from '../messages'
 import { sitterWords as words } from '../messages/sitter'
+import { keepPicture, keptTicksQuery } from './keptTicks'
+import type { Pictured } from './queries'
 import { sendPicture } from './queries'
 
 /** A picture from the phone: the camera opens, it is sent, it stands in the log. */
 export function PictureButton({ home }: { home: SitterHome }) {
-    const picture = useMutation({ mutationFn: (file: File) => sendPicture(home.system_id, file) })
+    const client = useQueryClient()
+    const picture = useMutation({
+        mutationFn: (file: File) => sendOrKeep({ system: home.system_id, picture: file, at: momentNow() }),
+        onSuccess: () => client.invalidateQueries({ queryKey: keptTicksQuery.queryKey }),
+    })
     return (
         <Box
             display="flex"
@@ -50,7 +57,7 @@ export function PictureButton({ home }: { home: SitterHome }) {
             </chakra.label>
             <span aria-live="polite">
                 {picture.isPending && words.sending}
-                {picture.isSuccess && words.pictureSent}
+                {picture.isSuccess && (picture.data === 'kept' ? words.pictureKept : words.pictureSent)}
             </span>
             {picture.error !== null && (
                 <chakra.span role="alert" color="over" fontWeight={600}>
@@ -59,4 +66,20 @@ export function PictureButton({ home }: { home: SitterHome }) {
             )}
         </Box>
     )
+}
+
+/** Where nobody answers it waits on this phone. */
+const sendOrKeep = async (pictured: Pictured): Promise<'sent' | 'kept'> => {
+    try {
+        await sendPicture(pictured)
+        return 'sent'
+    } catch (error) {
+        if (!(error instanceof Unreachable)) {
+            throw error
+        }
+        await keepPicture(pictured).catch(() => {
+            throw error
+        })
+        return 'kept'
+    }
 }

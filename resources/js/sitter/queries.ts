@@ -1,4 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
+import { formOf } from '../api/files'
 import type { SitterSheet, Tick } from '../api/types'
 import { withSecret } from '../api/withSecret'
 
@@ -21,16 +22,21 @@ export interface Ticked {
     at: string
 }
 
-export const tick = ({ system, task, ...how }: Ticked): Promise<SitterSheet> =>
-    withSecret('PUT', `${ROUND}/${system}/${task}`, how)
+export const tick = ({ system, task, ...how }: Ticked, secret?: string): Promise<SitterSheet> =>
+    withSecret('PUT', `${ROUND}/${system}/${task}`, how, secret)
 
 export const untick = async (system: number, task: SitterTask): Promise<SitterSheet> => {
     await withSecret('DELETE', `${ROUND}/${system}/${task}`)
     return withSecret('GET', ROUND)
 }
 
-export function sendPicture(system: number, file: File): Promise<unknown> {
-    const form = new FormData()
-    form.append('picture', file)
-    return withSecret('POST', `${ROUND}/${system}/pictures`, form)
+/** A picture of a home. */
+export interface Pictured {
+    system: number
+    picture: File
+    /** When it was taken, in UTC. */
+    at: string
 }
+
+export const sendPicture = ({ system, ...form }: Pictured, secret?: string): Promise<unknown> =>
+    withSecret('POST', `${ROUND}/${system}/pictures`, formOf(form) as FormData, secret)

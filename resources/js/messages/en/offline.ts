@@ -23,6 +23,7 @@ export const offline = {
     others: 'the others',
     someone: 'a fish',
     somewhere: 'a home',
+    picture: 'The picture that waits',
     waits: 'Kept here, not sent yet.',
     entries: {
         measurements: 'Length of {name}: {what}, {day}',
@@ -42,6 +43,8 @@ export const offline = {
         stock: 'The store, {day}',
         entries: 'What is bred, {day}',
         checks: 'A look after a move, {day}',
+        pictures: 'A picture of {name}, {day}',
+        finish: 'A prepared move is made, {day}',
         sheet: 'A step of a move {done, select, true {is done} other {is taken back}}, {day}',
         preparation: 'A step of getting {name} ready {done, select, true {is done} other {is taken back}}',
         correction: 'A correction: {what}',
