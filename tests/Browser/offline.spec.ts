@@ -215,31 +215,31 @@ test('a sitter ticks the round where there is no network', async ({ page, browse
     const context = await browser.newContext({ viewport: PHONE, serviceWorkers: 'allow' })
     const ada = await context.newPage()
     await ada.goto(link)
-    const porch = ada.getByRole('region', { name: 'Porch tank' })
+    const gauge = ada.getByRole('region', { name: 'Gauge tank' })
     const long = ada.getByRole('region', { name: 'Long tank' })
-    await expect(porch).toBeVisible()
+    await expect(gauge).toBeVisible()
     await settle(ada)
     await context.setOffline(true)
-    await porch.getByRole('button', { name: 'All well: Porch tank' }).click()
+    await gauge.getByRole('button', { name: 'All well: Gauge tank' }).click()
     await long.getByRole('button', { name: 'All well: Long tank' }).click()
     await expect(ada.getByText('2 entries are kept on this phone')).toBeVisible()
     await long.getByRole('button', { name: 'Not so: All well, Long tank' }).click()
     await expect(ada.getByText('one entry is kept on this phone')).toBeVisible()
-    await ada.getByLabel('Send a picture of Porch tank').setInputFiles({
-        name: 'porch.png',
+    await ada.getByLabel('Send a picture of Gauge tank').setInputFiles({
+        name: 'gauge.png',
         mimeType: 'image/png',
         buffer: Buffer.from(await page.screenshot()),
     })
     await expect(ada.getByText('2 entries are kept on this phone')).toBeVisible()
     await ada.reload()
-    await expect(porch.getByText(/All well, \d\d:\d\d/)).toBeVisible()
+    await expect(gauge.getByText(/All well, \d\d:\d\d/)).toBeVisible()
     await expectAccessible(ada)
 
     await context.setOffline(false)
     await expect(ada.getByText('kept on this phone')).toHaveCount(0, { timeout: 20_000 })
-    await expect(porch.getByText(/All well, \d\d:\d\d/)).toBeVisible()
+    await expect(gauge.getByText(/All well, \d\d:\d\d/)).toBeVisible()
     await page.goto('/log')
-    await expect(page.getByText('Ada looked at Porch tank: all well').first()).toBeVisible()
+    await expect(page.getByText('Ada looked at Gauge tank: all well').first()).toBeVisible()
     await expect(page.getByText('from Ada').first()).toBeVisible()
     await context.close()
 })
