@@ -159,6 +159,9 @@ final class PlausibleRequest
         if (preg_match('#/pictures/(\d+)/measurement$#', $path, $part) === 1) {
             return ['fish_id' => (int) (DB::table('pictures')->where('id', $part[1])->value('fish_id') ?? $this->living()), 'keep' => true];
         }
+        if (str_ends_with($path, '/finish')) {
+            return ['at' => null];
+        }
         if (str_ends_with($path, '/camera')) {
             return ['url' => 'http://127.0.0.1:9/still.jpg'];
         }
