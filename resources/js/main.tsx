@@ -8,7 +8,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { Refused, Unreachable } from './api/refused'
-import { keptAges } from './api/connection'
+import { connection, keptAges } from './api/connection'
 import { App } from './App'
 import { answersGiven } from './api/answersGiven'
 import { router } from './router'
@@ -51,8 +51,13 @@ const client = new QueryClient({
     },
 })
 
-for (const [question, answer] of answersGiven()) {
+const given = answersGiven()
+for (const [question, answer] of given) {
     client.setQueryData([question], answer)
+}
+if (given.length === 0) {
+    // The page of nobody: it was opened because nobody answered.
+    connection.found(true)
 }
 
 /** What is printed in the page stands until all that is drawn in its place is there. */

@@ -64,6 +64,11 @@ describe('a network that is dead without saying so', () => {
         expect(connection.isDown()).toBe(true)
     })
 
+    it('is waited for no longer than a moment while it is known', async () => {
+        connection.found(true)
+        expect(await askInVain(true)).toBe('ended')
+    })
+
     it('is told from a question that takes long', async () => {
         connection.found(false)
         expect(await askInVain(true)).toBe('waits')

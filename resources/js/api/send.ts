@@ -46,9 +46,12 @@ async function attempt(request: Request): Promise<Response> {
 }
 
 /** A network that is dead without saying so keeps a request for minutes: after so long it is asked whether anybody is there. */
-const PATIENCE_MS = 6_000
+const PATIENCE_MS = 4_000
 
-const THERE_MS = 8_000
+const THERE_MS = 6_000
+
+/** While nobody answers, nothing is waited for longer: what is kept is shown meanwhile. */
+const PATIENCE_WHILE_DOWN_MS = 2_000
 
 const up = (): Promise<Response> =>
     fetch('/up', { method: 'HEAD', cache: 'no-store', signal: AbortSignal.timeout(THERE_MS) })
@@ -87,10 +90,13 @@ function whileSomebodyIsThere(request: Request): { signal: AbortSignal; unwatch:
     }
     const isFile = request.headers.get('Content-Type')?.startsWith('multipart/') === true
     const asking = isFile ? undefined : setInterval(() => void up().catch(callOff), PATIENCE_MS)
+    const ending =
+        isFile || !connection.isDown() ? undefined : setTimeout(callOff, PATIENCE_WHILE_DOWN_MS)
     return {
         signal: end.signal,
         unwatch: () => {
             clearInterval(asking)
+            clearTimeout(ending)
             request.signal.removeEventListener('abort', callOff)
         },
     }
