@@ -7,6 +7,7 @@ import { useKeeper } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
+import { SheetBody } from '../frame/SheetBody'
 import { WriteDown } from '../entry/WriteDown'
 import { aggressionWords as words } from '../messages/aggression'
 import { Broods } from './Broods'
@@ -38,13 +39,7 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
                 sentence={first ?? words.quiet}
                 comment={[words.here({ name: sheet.name }), ...others].join(' ')}
             />
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 380px' }}
-                gap="20px 34px"
-                padding={{ base: '12px 2px 30px', md: '14px 10px 30px' }}
-                alignItems="start"
-            >
+            <SheetBody columns="minmax(0, 1fr) 380px">
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0" gridColumn={{ lg: 2 }}>
                     {residents.length > 1 && <WriteDown kinds={['incident']} all={residents} today={today} />}
                     <Cases sheet={sheet} system={system} today={today} />
@@ -71,7 +66,7 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
                     {sheet.losses.length > 0 && <LossTable losses={sheet.losses} today={today} />}
                     {sheet.around.length > 0 && <AroundTable rows={sheet.around} today={today} />}
                 </Box>
-            </Box>
+            </SheetBody>
         </>
     )
 }

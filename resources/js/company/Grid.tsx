@@ -117,7 +117,7 @@ function Cell({ pair, names: [one, other], sheet, isChosen, onChoose }: CellProp
                 display="block"
                 width="112px"
                 minHeight="64px"
-                padding="5px 7px"
+                padding="6px 8px"
                 textAlign="start"
                 cursor="pointer"
                 outline={isChosen ? '3px solid' : undefined}

@@ -9,6 +9,7 @@ import { useKeeper, useUnit } from '../frame/keeper'
 import { Figures } from '../frame/Figures'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
+import { SheetBody } from '../frame/SheetBody'
 import { companyWords } from '../messages/company'
 import { longDay } from '../units/day'
 import { projected } from '../units/length'
@@ -35,13 +36,7 @@ export function MixView({ modes }: { modes: ReactNode }) {
                 comment={sheet === undefined ? words.comment : sheet.advice.join(' ')}
             />
             <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }}>{modes}</Box>
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: '400px minmax(0, 1fr)' }}
-                gap="20px 30px"
-                padding={{ base: '12px 2px', md: '14px 10px' }}
-                alignItems="start"
-            >
+            <SheetBody columns="400px minmax(0, 1fr)">
                 <MixForm
                     members={members}
                     system={system}
@@ -55,7 +50,7 @@ export function MixView({ modes }: { modes: ReactNode }) {
                         <HomeOfMix sheet={sheet} />
                     </Box>
                 )}
-            </Box>
+            </SheetBody>
             {sheet !== undefined && sheet.company.pairs.length > 0 && <Pairs sheet={sheet.company} />}
         </>
     )

@@ -4,6 +4,7 @@ import type { CompanySheet, PairRow } from '../api/types'
 import { companyWords as words } from '../messages/company'
 import { Grid } from './Grid'
 import { PairBox } from './PairBox'
+import { SheetBody } from '../frame/SheetBody'
 
 /** The grid, and beside it why the chosen two may share a home or not. */
 export function Pairs({ sheet }: { sheet: CompanySheet }) {
@@ -13,14 +14,7 @@ export function Pairs({ sheet }: { sheet: CompanySheet }) {
         sheet.pairs.find(({ verdict }) => verdict === 'avoid') ??
         sheet.pairs.find(({ verdict }) => verdict === 'watch')
     return (
-        <Box
-            display="grid"
-            gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 360px' }}
-            columnGap="28px"
-            rowGap="20px"
-            padding={{ base: '14px 2px 24px', md: '14px 10px 24px' }}
-            alignItems="start"
-        >
+        <SheetBody columns="minmax(0, 1fr) 360px">
             <Box minWidth={0}>
                 <Grid sheet={sheet} chosen={chosen} onChoose={choose} />
                 {sheet.more > 0 && <chakra.p paddingTop="8px">{words.more({ n: sheet.more })}</chakra.p>}
@@ -32,6 +26,6 @@ export function Pairs({ sheet }: { sheet: CompanySheet }) {
                     <PairBox pair={chosen} sheet={sheet} />
                 )}
             </Box>
-        </Box>
+        </SheetBody>
     )
 }

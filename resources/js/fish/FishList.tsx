@@ -54,7 +54,7 @@ function AddFish() {
             padding={{ base: '12px 2px 0', md: '12px 10px 0' }}
             display="flex"
             flexWrap="wrap"
-            gap="6px 18px"
+            gap="6px 16px"
             alignItems="center"
         >
             <Button asChild textDecoration="none">

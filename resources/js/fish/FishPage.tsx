@@ -76,10 +76,10 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                 gridRow={{ lg: '1 / 3' }}
                 borderInlineStart={{ lg: '1.6px solid' }}
                 borderColor={{ lg: 'ink' }}
-                padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }}
+                padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 24px' }}
                 display="flex"
                 flexDirection="column"
-                gap="18px"
+                gap="16px"
             >
                 {fish.count > 0 && <RecordLength fish={fish} />}
                 <Facts sheet={sheet} />
@@ -126,7 +126,7 @@ function Growth({ sheet, other }: { sheet: FishSheet; other: OtherFuture | undef
                 display="flex"
                 flexWrap="wrap"
                 alignItems="center"
-                columnGap="22px"
+                columnGap="24px"
                 color="ink2"
                 fontSize="text"
                 paddingInline="10px"

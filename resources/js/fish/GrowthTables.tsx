@@ -14,7 +14,7 @@ export function GrowthTables({ sheet }: { sheet: FishSheet }) {
     const columns = messages.fish.homeColumns
     const ahead = sheet.ahead.filter((_, i) => i % QUARTERS === 0)
     return (
-        <Box display="flex" flexDirection="column" gap="18px" paddingInline="10px" overflowX="auto">
+        <Box display="flex" flexDirection="column" gap="16px" paddingInline="10px" overflowX="auto">
             <chakra.h2 fontSize="said" fontWeight={800}>
                 {messages.fish.homes}
             </chakra.h2>

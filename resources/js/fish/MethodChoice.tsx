@@ -29,7 +29,7 @@ export function MethodChoice({ value, onChange }: Props) {
                     textAlign="center"
                     fontSize="text"
                     lineHeight="20px"
-                    padding="6px 2px 5px"
+                    padding="6px 2px 6px"
                     minHeight="50px"
                     cursor="pointer"
                     borderInlineStart={i === 0 ? 'none' : '1.4px solid'}

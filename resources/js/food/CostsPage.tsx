@@ -10,6 +10,7 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
+import { SheetBody } from '../frame/SheetBody'
 import { foodWords } from '../messages/food'
 import { Help } from '../settings/Columns'
 import { money } from '../units/money'
@@ -54,18 +55,11 @@ function Sheet({ sheet }: { sheet: CostSheet }) {
                 }
                 comment={words.comment}
             />
-            <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }} display="flex" gap="18px">
+            <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }} display="flex" gap="16px">
                 <Link to="/food">{words.back}</Link>
                 <Link to="/rulebook">{words.prices}</Link>
             </Box>
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }}
-                columnGap="34px"
-                rowGap="22px"
-                padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }}
-                alignItems="start"
-            >
+            <SheetBody columns="minmax(0, 11fr) minmax(0, 9fr)">
                 <Box ref={box} minWidth="0">
                     <Section title={words.bySystem}>
                         {width > 0 && <CostBars systems={sheet.systems} width={width} />}
@@ -85,7 +79,7 @@ function Sheet({ sheet }: { sheet: CostSheet }) {
                         />
                     </Section>
                 </Box>
-            </Box>
+            </SheetBody>
             <SpendingDialog sheet={sheet} isOpen={isWriting} onClose={() => setWriting(false)} />
         </>
     )

@@ -14,7 +14,7 @@ export function FoodDues({ dues }: { dues: Today['food'] }) {
                         key={due.says}
                         borderBottom="1px solid"
                         borderColor="rule"
-                        paddingBlock="9px"
+                        paddingBlock="8px"
                         color={due.is_late ? 'over' : 'ink'}
                         fontWeight={due.is_late ? 700 : 400}
                     >

@@ -8,6 +8,7 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
+import { SheetBody } from '../frame/SheetBody'
 import { foodWords as words } from '../messages/food'
 import { longDay } from '../units/day'
 import { Help } from '../settings/Columns'
@@ -39,17 +40,12 @@ function Sheet({ sheet }: { sheet: FoodSheet }) {
                 sentence={headline(sheet, kept)}
                 comment={fed.length === 0 ? words.comment : words.headComment({ n: fed.length })}
             />
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }}
+            <SheetBody
+                columns="minmax(0, 11fr) minmax(0, 9fr)"
                 gridTemplateAreas={{
                     base: '"store" "buy" "bred" "all"',
                     lg: '"store buy" "bred buy" "all all"',
                 }}
-                columnGap="34px"
-                rowGap="22px"
-                padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }}
-                alignItems="start"
             >
                 <Box ref={box} gridArea="store" minWidth="0">
                     <Section title={words.store}>
@@ -68,7 +64,7 @@ function Sheet({ sheet }: { sheet: FoodSheet }) {
                 <Box gridArea="bred" minWidth="0">
                     <Cultures sheet={sheet} />
                 </Box>
-                <Box gridArea="buy" display="flex" flexDirection="column" gap="22px" minWidth="0">
+                <Box gridArea="buy" display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <Shopping sheet={sheet} onBought={setWritten} />
                     <Button asChild textDecoration="none">
                         <Link to="/food/costs">{words.costs.open}</Link>
@@ -83,7 +79,7 @@ function Sheet({ sheet }: { sheet: FoodSheet }) {
                         onChange={setChanged}
                     />
                 </Box>
-            </Box>
+            </SheetBody>
             <StockDialog food={written} onClose={() => setWritten(null)} />
             <FoodDialog food={changed} onClose={() => setChanged(null)} />
         </>

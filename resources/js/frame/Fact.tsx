@@ -24,7 +24,7 @@ export function Fact({
             alignItems={{ base: term === undefined ? 'start' : 'center', lg: 'start' }}
             borderBottom="1px solid"
             borderColor="rule"
-            paddingBlock="5px 4px"
+            paddingBlock="6px 4px"
         >
             <chakra.dt color="ink2">{term === undefined ? name : <Term of={term}>{name}</Term>}</chakra.dt>
             <chakra.dd fontWeight={600} margin="0">

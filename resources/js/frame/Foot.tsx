@@ -27,7 +27,8 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
                 display="flex"
                 alignItems="center"
                 gap="12px"
-                padding="6px 10px"
+                // On a phone the mark of the place reaches up here.
+                padding={{ base: '6px 10px 16px', md: '6px 10px' }}
                 fontSize="said"
                 lineHeight="22px"
             >
@@ -71,7 +72,7 @@ export function Foot({ onWrite }: { onWrite: () => void }) {
             <Box
                 borderInlineStart="1.6px solid"
                 borderColor="ink"
-                padding="7px 10px 4px 16px"
+                padding="8px 10px 4px 16px"
                 width="380px"
                 display={{ base: 'none', md: 'block' }}
             >
@@ -122,7 +123,7 @@ function Key({ children }: { children: string }) {
             border="1.4px solid"
             borderColor="edge"
             borderRadius="3px"
-            paddingInline="7px"
+            paddingInline="8px"
         >
             {children}
         </chakra.kbd>

@@ -68,7 +68,7 @@ export function Frame() {
                         overflow="hidden"
                         flex={{ base: 1, md: '0 1 auto', xl: 'none' }}
                         paddingInline={{ base: '2px', md: '10px' }}
-                        paddingBlock="9px"
+                        paddingBlock="8px"
                     >
                         <Box fontWeight={800} fontSize={{ base: 'said', md: 'part' }}>
                             {keeper.facility}

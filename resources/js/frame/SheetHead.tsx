@@ -17,7 +17,7 @@ export function SheetHead({ sentence, comment }: { sentence: string; comment?: s
                 {sentence}
             </chakra.h1>
             {comment !== undefined && comment !== '' && (
-                <chakra.p color="ink2" fontSize="said" lineHeight="25px" marginTop="5px">
+                <chakra.p color="ink2" fontSize="said" lineHeight="25px" marginTop="6px">
                     {comment}
                 </chakra.p>
             )}

@@ -22,7 +22,7 @@ export function Counts({ sheet }: { sheet: FishSheet }) {
         return null
     }
     return (
-        <Box paddingTop="22px">
+        <Box paddingTop="24px">
             <Section title={words.title}>
                 <Box paddingTop="8px" display="flex" flexDirection="column" gap="8px">
                     {counts.sentences.length > 0 && <p>{counts.sentences.join(' ')}</p>}
@@ -74,7 +74,7 @@ function Suspects({ suspects }: { suspects: CountSheet['suspects'] }) {
             <chakra.h3 fontSize="text" fontWeight={700}>
                 {words.suspects}
             </chakra.h3>
-            <chakra.ol paddingStart="22px">
+            <chakra.ol paddingStart="24px">
                 {suspects.map((one) => (
                     <li key={one.fish_id}>
                         <Link to="/fish/$id" params={{ id: one.fish_id }}>

@@ -81,7 +81,7 @@ function Line({ line, isNarrow, onOpen }: LineProps) {
                 alignItems="baseline"
                 width="100%"
                 minHeight="44px"
-                padding="7px 0"
+                padding="8px 0"
                 background="none"
                 border="none"
                 color="ink"
@@ -114,7 +114,7 @@ function Line({ line, isNarrow, onOpen }: LineProps) {
                     )}
                     {line.sentence}
                     {line.pictures.length > 0 && (
-                        <chakra.span display="flex" gap="6px" paddingTop="5px">
+                        <chakra.span display="flex" gap="6px" paddingTop="6px">
                             {line.pictures.map((id) => (
                                 <chakra.img
                                     key={id}

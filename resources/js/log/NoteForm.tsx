@@ -101,7 +101,7 @@ export function NoteForm({ about: { fish, system }, onDone }: { about: About; on
                     type="file"
                     multiple
                     accept={READABLE}
-                    paddingBlock="9px"
+                    paddingBlock="8px"
                     onChange={(event) => setFiles([...(event.target.files ?? [])])}
                 />
             </Field.Root>

@@ -59,7 +59,7 @@ export function Weeks({ asked, until, onChoose }: Props) {
                 <span>{weeks[0] === undefined ? '' : monthOfYear(weeks[0].monday)}</span>
                 <span>{monthOfYear(today)}</span>
             </Box>
-            <Box display="flex" flexWrap="wrap" columnGap="18px" fontSize="text">
+            <Box display="flex" flexWrap="wrap" columnGap="16px" fontSize="text">
                 <span>{told}.</span>
                 <chakra.span color="ink2" display="inline-flex" alignItems="center" gap="6px">
                     <chakra.span width="9px" height="15px" background="over" aria-hidden="true" />

@@ -17,6 +17,7 @@ import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
+import { SheetBody } from '../frame/SheetBody'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { ForecastPicture } from '../systems/ForecastPicture'
 import { longDay } from '../units/day'
@@ -56,12 +57,8 @@ function Sheet({ page }: { page: Page }) {
                         : `${messages.labels.matches[page.match]} ${page.reasons.join(' ')} ${(page.minutes ?? 0) > 0 ? movesWords.sheet.minutes({ minutes: Math.round(page.minutes ?? 0) }) : ''}`
                 }
             />
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' }}
-                gap="22px 34px"
-                padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }}
-                alignItems="start"
+            <SheetBody
+                columns="minmax(0, 7fr) minmax(0, 5fr)"
                 _print={{
                     gridTemplateColumns: '7fr 4fr',
                     fontSize: '12px',
@@ -73,7 +70,7 @@ function Sheet({ page }: { page: Page }) {
                 <Box
                     display="flex"
                     flexDirection="column"
-                    gap="18px"
+                    gap="16px"
                     minWidth="0"
                     gridColumn={{ lg: 2 }}
                     _print={{ gridColumn: 2 }}
@@ -88,7 +85,7 @@ function Sheet({ page }: { page: Page }) {
                 <Box
                     display="flex"
                     flexDirection="column"
-                    gap="18px"
+                    gap="16px"
                     minWidth="0"
                     gridColumn={{ lg: 1 }}
                     gridRow={{ lg: 1 }}
@@ -108,7 +105,7 @@ function Sheet({ page }: { page: Page }) {
                     {isOpen && <Arrange page={page} />}
                     {isOpen && <Finish page={page} />}
                 </Box>
-            </Box>
+            </SheetBody>
         </>
     )
 }

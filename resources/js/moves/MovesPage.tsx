@@ -13,6 +13,7 @@ import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
+import { SheetBody } from '../frame/SheetBody'
 import { longDay } from '../units/day'
 import { CalendarBox } from './CalendarBox'
 import { PlanMoveForm } from './PlanMoveForm'
@@ -34,13 +35,7 @@ function Sheet({ moves }: { moves: Moves }) {
     return (
         <>
             <SheetHead sentence={movesSentence(moves)} comment={movesWords.comment} />
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' }}
-                gap="24px 34px"
-                padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }}
-                alignItems="start"
-            >
+            <SheetBody columns="minmax(0, 1fr) minmax(0, 1fr)">
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                     <Section
                         title={movesWords.planned}
@@ -90,7 +85,7 @@ function Sheet({ moves }: { moves: Moves }) {
                     </Section>
                     {mayKeep && <CalendarBox />}
                 </Box>
-            </Box>
+            </SheetBody>
             <PaperDialog title={movesWords.planTitle} open={isPlanning} onClose={leave}>
                 {isPlanning && <Planning onCancel={leave} />}
             </PaperDialog>

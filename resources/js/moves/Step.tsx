@@ -31,7 +31,7 @@ export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; is
             borderColor="rule"
             _print={{
                 minHeight: 0,
-                paddingBlock: '1px',
+                paddingBlock: '2px',
                 gridTemplateColumns: '30px 1fr',
                 '& svg': { height: '18px' },
             }}

@@ -58,7 +58,7 @@ function Sheet({ fish, name, pictures }: SheetProps) {
                 ref={box}
                 display="flex"
                 flexDirection="column"
-                gap="22px"
+                gap="24px"
                 padding={{ base: '12px 2px 30px', md: '14px 10px 30px' }}
             >
                 {width > 0 && drawn.length > 0 && (

@@ -14,6 +14,7 @@ import { useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
+import { SheetBody } from '../frame/SheetBody'
 import { pictureWords } from '../messages/picture'
 import { measured } from '../units/length'
 import type { Marks, MeasureTyped, Tool } from './marks'
@@ -61,13 +62,7 @@ function Sheet({ picture }: { picture: PictureRow }) {
                 }
                 comment={words.comment}
             />
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 380px' }}
-                gap="12px 30px"
-                padding={{ base: '10px 2px 30px', md: '12px 10px 30px' }}
-                alignItems="start"
-            >
+            <SheetBody columns="minmax(0, 1fr) 380px">
                 <Box display="flex" flexDirection="column" gap="10px">
                     <Tools
                         way={typed.way}
@@ -114,7 +109,7 @@ function Sheet({ picture }: { picture: PictureRow }) {
                         />
                     )}
                 </Box>
-            </Box>
+            </SheetBody>
         </>
     )
 }
@@ -137,7 +132,7 @@ function Tools({ way, tool, onTool, marks, onNext, onClear }: ToolsProps) {
         ...(way === 'seen' ? { back: words.back } : {}),
     }
     return (
-        <Box display="flex" flexWrap="wrap" gap="8px 18px" alignItems="flex-end">
+        <Box display="flex" flexWrap="wrap" gap="8px 16px" alignItems="flex-end">
             <Chips
                 label={words.tools}
                 options={optionsOf(tools)}

@@ -30,7 +30,7 @@ export function Thumbs({ pictures, name }: { pictures: readonly PictureRow[]; na
                             onClick={() => setOpen(one)}
                             display="block"
                             width="100%"
-                            padding="5px"
+                            padding="6px"
                             background="fresh"
                             border="1.4px solid"
                             borderColor="edge"

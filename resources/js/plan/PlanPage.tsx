@@ -8,6 +8,7 @@ import { useKeeper } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
+import { SheetBody } from '../frame/SheetBody'
 import { planWords as words } from '../messages/plan'
 import { Adopt } from './Adopt'
 import { AllToBuild } from './AllToBuild'
@@ -157,13 +158,7 @@ function Below({ kept, page, pointed, onDay, history: { draft, change, clear }, 
     const { locks, setLocks } = useLocks()
     const { underWay, ready } = usePlans()
     return (
-        <Box
-            display="grid"
-            gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 360px' }}
-            gap="24px 34px"
-            padding={{ base: '14px 2px 30px', md: '14px 10px 30px' }}
-            alignItems="start"
-        >
+        <SheetBody columns="minmax(0, 1fr) 360px">
             <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
                 <MoveList
                     page={page}
@@ -217,7 +212,7 @@ function Below({ kept, page, pointed, onDay, history: { draft, change, clear }, 
                 )}
                 <WhatIf page={page} draft={draft} onDraft={change} />
             </Box>
-        </Box>
+        </SheetBody>
     )
 }
 

@@ -11,6 +11,7 @@ import { Fold } from '../frame/Fold'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { Waiting } from '../frame/Waiting'
+import { SheetBody } from '../frame/SheetBody'
 import { changedRules, documentOf, withAnswer } from './document'
 import { Exceptions } from './Exceptions'
 import { Numbers } from './Numbers'
@@ -36,13 +37,8 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
                     {rulebook.error}
                 </chakra.p>
             )}
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }}
-                columnGap="34px"
-                padding={{ base: '12px 2px 24px', md: '12px 10px 24px' }}
-            >
-                <Box display="flex" flexDirection="column" gap="18px">
+            <SheetBody columns="minmax(0, 3fr) minmax(0, 2fr)">
+                <Box display="flex" flexDirection="column" gap="16px">
                     {sheet.schools.map((option) => (
                         <Choice
                             key={option.question}
@@ -54,13 +50,13 @@ function Sheet({ sheet }: { sheet: RulebookSheet }) {
                         />
                     ))}
                 </Box>
-                <Box display="flex" flexDirection="column" gap="22px" paddingTop={{ base: '22px', lg: 0 }}>
+                <Box display="flex" flexDirection="column" gap="24px" paddingTop={{ base: '24px', lg: 0 }}>
                     <Exceptions sheet={sheet} />
                     <Fold title={rulebookWords.numbers} says={rulebookWords.numbersSay} on="every width">
                         <Numbers sheet={sheet} />
                     </Fold>
                 </Box>
-            </Box>
+            </SheetBody>
         </>
     )
 }

@@ -49,10 +49,10 @@ export function Door({ title, comment, children }: { title: string; comment: str
             </Box>
             <Box
                 width={{ base: '100%', md: '440px' }}
-                padding={{ base: '24px 16px', md: '64px 32px' }}
+                padding={{ base: '24px 16px', md: '64px 30px' }}
                 display="flex"
                 flexDirection="column"
-                gap="18px"
+                gap="16px"
             >
                 <Box fontWeight={800} fontSize="part">
                     {messages.frame.product}

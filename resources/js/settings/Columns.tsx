@@ -1,26 +1,16 @@
 import { Box } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
+import { SheetBody } from '../frame/SheetBody'
 
 /** Two columns on a desk, one below the other on a phone. */
 export function Columns({ children }: { children: ReactNode }) {
-    return (
-        <Box
-            display="grid"
-            gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 3fr) minmax(0, 2fr)' }}
-            columnGap="34px"
-            rowGap="22px"
-            padding={{ base: '14px 2px 24px', md: '16px 10px 24px' }}
-            alignItems="start"
-        >
-            {children}
-        </Box>
-    )
+    return <SheetBody columns="minmax(0, 3fr) minmax(0, 2fr)">{children}</SheetBody>
 }
 
 /** Parts of a sheet below each other. */
 export function Column({ children }: { children: ReactNode }) {
     return (
-        <Box display="flex" flexDirection="column" gap="22px" minWidth="0">
+        <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
             {children}
         </Box>
     )

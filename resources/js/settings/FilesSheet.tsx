@@ -133,7 +133,7 @@ function BringIn() {
                     <Input
                         type="file"
                         accept=".csv,.tsv,.txt,text/csv,text/plain"
-                        paddingBlock="9px"
+                        paddingBlock="8px"
                         onChange={(event) => void choose(event.target.files?.[0])}
                     />
                 </Field.Root>

@@ -39,7 +39,7 @@ export function ReadPackage({ task }: { task: Task | null }) {
                 <Input
                     type="file"
                     accept=".zip,application/zip"
-                    paddingBlock="9px"
+                    paddingBlock="8px"
                     onChange={(event) => setFile(event.target.files?.[0])}
                 />
                 <Field.HelperText>{words.readHelp}</Field.HelperText>

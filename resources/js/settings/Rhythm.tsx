@@ -35,7 +35,7 @@ export function Rhythm({ place }: { place: Place }) {
                     <chakra.label
                         key={day}
                         display="flex"
-                        gap="7px"
+                        gap="8px"
                         alignItems="center"
                         minHeight="44px"
                         minWidth="64px"

@@ -73,7 +73,7 @@ function Row({ name }: { name: SheetName }) {
                 <Box
                     display="grid"
                     gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: '240px minmax(0, 1fr)' }}
-                    columnGap="18px"
+                    columnGap="16px"
                     alignItems="baseline"
                     minHeight="56px"
                     paddingBlock="14px 10px"

@@ -19,7 +19,7 @@ export function HomeCard({ home, longest, days }: Props) {
         <Box
             as="section"
             aria-label={home.name}
-            marginTop={{ base: '26px', _print: '10px' }}
+            marginTop={{ base: '24px', _print: '10px' }}
             borderTop="1.6px solid"
             borderColor="ink"
             paddingTop="8px"

@@ -40,7 +40,7 @@ export function SitterPage() {
                     '& h2': { fontSize: '12pt', lineHeight: 1.2 },
                     '& section': { marginTop: '8px', paddingTop: '4px' },
                     '& section > div': { paddingTop: '4px' },
-                    '& li': { paddingBlock: '3px' },
+                    '& li': { paddingBlock: '4px' },
                 },
             }}
         >
@@ -117,7 +117,7 @@ function Sheet({ sheet: answered }: { sheet: SitterSheet }) {
             ))}
             <Box
                 as="section"
-                marginTop="26px"
+                marginTop="24px"
                 aria-label={words.ifSo}
                 borderTop="1.6px solid"
                 borderColor="ink"

@@ -137,7 +137,7 @@ function PaperBoxes({ days }: { days: readonly string[] }) {
             display="none"
             gap="8px"
             flexWrap="wrap"
-            paddingTop="3px"
+            paddingTop="4px"
             _print={{ display: 'flex' }}
         >
             {days.map((day) => (

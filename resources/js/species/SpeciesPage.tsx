@@ -63,10 +63,10 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
             <Box
                 borderInlineStart={{ lg: '1.6px solid' }}
                 borderColor={{ lg: 'ink' }}
-                padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 22px' }}
+                padding={{ base: '8px 2px 24px', lg: '16px 14px 24px 24px' }}
                 display="flex"
                 flexDirection="column"
-                gap="18px"
+                gap="16px"
             >
                 <Box display="flex" gap="10px" flexWrap="wrap">
                     <Link to="/weigh-up" search={{ species: species.common_name }}>
@@ -94,7 +94,7 @@ function Claims({ sheet }: { sheet: SpeciesSheet }) {
             {sheet.claims.length === 0 && <chakra.p color="ink2">{speciesWords.noClaims}</chakra.p>}
             <ul>
                 {sheet.claims.map((claim, i) => (
-                    <chakra.li key={i} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
+                    <chakra.li key={i} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
                         <b>{projected(claim.length_mm, unit)}</b>, {claimSentence(claim)}{' '}
                         <chakra.span color="ink2">
                             ({claim.source === '' ? speciesWords.memory : claim.source})
@@ -114,7 +114,7 @@ function LookAlikes({ sheet }: { sheet: SpeciesSheet }) {
             {sheet.look_alikes.length === 0 && <chakra.p color="ink2">{speciesWords.noAlike}</chakra.p>}
             <ul>
                 {sheet.look_alikes.map((one) => (
-                    <chakra.li key={one.name} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
+                    <chakra.li key={one.name} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
                         {one.species_id === null ? (
                             <b>{one.name}</b>
                         ) : (
@@ -136,7 +136,7 @@ function Inspections({ sheet }: { sheet: SpeciesSheet }) {
         <Section title={speciesWords.inspections}>
             <ul>
                 {sheet.inspections.map((one) => (
-                    <chakra.li key={one.what} borderBottom="1px solid" borderColor="rule" paddingBlock="5px">
+                    <chakra.li key={one.what} borderBottom="1px solid" borderColor="rule" paddingBlock="6px">
                         {every(one.every_days)}: {one.what}
                     </chakra.li>
                 ))}
@@ -151,7 +151,7 @@ function Cautions({ sheet }: { sheet: SpeciesSheet }) {
         <Section title={speciesWords.cautions}>
             <ul>
                 {sheet.cautions.map((one) => (
-                    <chakra.li key={one} paddingBlock="5px" color="close" fontWeight={600}>
+                    <chakra.li key={one} paddingBlock="6px" color="close" fontWeight={600}>
                         {one}
                     </chakra.li>
                 ))}

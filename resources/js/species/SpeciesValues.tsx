@@ -15,7 +15,7 @@ export function SpeciesValues({ sheet }: { sheet: SpeciesSheet }) {
             <chakra.p color="ink2" paddingBlock="6px">
                 {speciesWords.legend}
             </chakra.p>
-            <Box columnCount={{ base: 1, md: 2 }} columnGap="28px">
+            <Box columnCount={{ base: 1, md: 2 }} columnGap="30px">
                 {valueGroups(units).map((group) => (
                     <Box key={group.title} paddingBottom="12px" breakInside="avoid">
                         <chakra.h3 fontWeight={800} paddingBottom="2px">

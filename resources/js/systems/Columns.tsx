@@ -16,8 +16,8 @@ export function Columns({ left, right }: Props) {
                 base: 'minmax(0, 1fr)',
                 lg: right === undefined ? 'minmax(0, 1fr)' : 'minmax(0, 1fr) minmax(0, 1fr)',
             }}
-            gap="26px 34px"
-            padding={{ base: '16px 2px 30px', md: '18px 10px 30px' }}
+            gap="24px 34px"
+            padding={{ base: '16px 2px 30px', md: '16px 10px 30px' }}
             alignItems="start"
         >
             <Column>{left}</Column>
@@ -27,7 +27,7 @@ export function Columns({ left, right }: Props) {
 }
 
 const Column = ({ children }: { children: ReactNode }) => (
-    <Box display="flex" flexDirection="column" gap="26px" minWidth="0">
+    <Box display="flex" flexDirection="column" gap="24px" minWidth="0">
         {children}
     </Box>
 )

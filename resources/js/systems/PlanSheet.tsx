@@ -36,7 +36,7 @@ export function PlanSheet({ page }: { page: Page }) {
                 gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 500px' }}
                 gridTemplateAreas={{ base: '"head" "plan" "facts"', lg: '"plan head" "plan facts"' }}
                 gridTemplateRows={{ lg: 'auto 1fr' }}
-                columnGap="28px"
+                columnGap="30px"
             >
                 <Box gridArea="plan" paddingTop={{ base: '8px', lg: 0 }} minWidth="0">
                     <Box ref={box}>

@@ -139,7 +139,7 @@ function Step({ step, system, today }: { step: PreparationStep; system: number; 
             borderBottom="1px solid"
             borderColor="rule"
             minHeight="58px"
-            paddingBlock="5px"
+            paddingBlock="6px"
         >
             <StateBox state={state} />
             <Box>

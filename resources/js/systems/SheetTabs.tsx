@@ -30,7 +30,7 @@ export function SheetTabs({ system: { id, name }, shown }: Props) {
                     display="flex"
                     alignItems="center"
                     minHeight="44px"
-                    paddingInline={{ base: '7px', md: '12px' }}
+                    paddingInline={{ base: '8px', md: '12px' }}
                     color={sheet === shown ? 'ink' : 'accent'}
                     fontWeight={sheet === shown ? 800 : 600}
                     textDecoration="none"

@@ -18,6 +18,7 @@ import { asDrawn, asSent, isDrawable, newSystem } from './form'
 import { Cautions, Preview } from './Preview'
 import { SystemFields } from './SystemFields'
 import { useIsNarrow } from '../frame/useIsNarrow'
+import { SheetBody } from '../frame/SheetBody'
 import { useUndo } from '../entry/useUndo'
 import { useSend, useWrite } from '../entry/useWrite'
 
@@ -52,14 +53,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     return (
         <>
             <SheetHead sentence={heading} />
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 440px' }}
-                columnGap="34px"
-                rowGap="20px"
-                padding={{ base: '14px 2px 30px', md: '16px 10px 30px' }}
-                alignItems="start"
-            >
+            <SheetBody columns="minmax(0, 1fr) 440px">
                 <chakra.form
                     display="flex"
                     flexDirection="column"
@@ -109,7 +103,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                 <Box position={{ lg: 'sticky' }} top="16px" order={{ base: -1, lg: 0 }}>
                     <Preview preview={drawable} kind={typed.kind} />
                 </Box>
-            </Box>
+            </SheetBody>
         </>
     )
 }

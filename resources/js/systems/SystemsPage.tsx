@@ -60,9 +60,9 @@ function SystemEntry({ system }: { system: SystemSheet }) {
             id={`system-${system.id}`}
             display="grid"
             gridTemplateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 6fr) minmax(0, 5fr)' }}
-            columnGap="32px"
+            columnGap="30px"
             rowGap="8px"
-            paddingBlock="18px"
+            paddingBlock="16px"
             borderBottom="1px solid"
             borderColor="ink"
         >

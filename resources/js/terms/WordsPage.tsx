@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import { Section } from '../frame/Section'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
+import { SheetBody } from '../frame/SheetBody'
 import { termWords } from '../messages/terms'
 import { byGroup } from './terms'
 
@@ -11,13 +12,7 @@ export function WordsPage() {
     return (
         <>
             <SheetHead sentence={termWords.title} comment={termWords.comment} />
-            <Box
-                padding={{ base: '12px 2px 30px', md: '16px 10px 30px' }}
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'repeat(2, minmax(0, 1fr))' }}
-                gap="26px 34px"
-                alignItems="start"
-            >
+            <SheetBody columns="repeat(2, minmax(0, 1fr))">
                 {byGroup.map(([group, names]) => (
                     <Section key={group} title={termWords.groups[group]}>
                         <dl>
@@ -37,7 +32,7 @@ export function WordsPage() {
                         </dl>
                     </Section>
                 ))}
-            </Box>
+            </SheetBody>
         </>
     )
 }

@@ -9,7 +9,7 @@ export const button = defineRecipe({
         alignItems: 'center',
         justifyContent: 'center',
         minHeight: '44px',
-        paddingInline: '18px',
+        paddingInline: '16px',
         borderRadius: '3px',
         borderWidth: '1.8px',
         borderStyle: 'solid',
@@ -139,7 +139,7 @@ export const dialog = defineSlotRecipe({
         title: { fontSize: 'part', lineHeight: '30px', fontWeight: 700 },
         description: { color: 'ink2', fontSize: 'text', lineHeight: '23px' },
         body: { display: 'flex', flexDirection: 'column', gap: '14px' },
-        footer: { display: 'flex', gap: '12px', justifyContent: 'flex-end', paddingTop: '18px' },
+        footer: { display: 'flex', gap: '12px', justifyContent: 'flex-end', paddingTop: '16px' },
     },
 })
 

@@ -31,7 +31,7 @@ export function Begin() {
             <Button asChild variant="solid" textDecoration="none">
                 <Link to="/systems/new">{messages.today.addSystem}</Link>
             </Button>
-            <chakra.p color="ink2" padding="22px 0 8px">
+            <chakra.p color="ink2" padding="24px 0 8px">
                 {messages.today.demoHelp}
             </chakra.p>
             <Button disabled={load.isSaving} onClick={() => load.save(undefined)}>

@@ -38,7 +38,7 @@ export function FieldBook({ systems, due, today }: Props) {
                 fontSize="note"
                 borderBottom="1.6px solid"
                 borderColor="ink"
-                padding="0 0 3px 60px"
+                padding="0 0 4px 60px"
             >
                 {messages.today.due}
             </Box>

@@ -13,6 +13,7 @@ import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
 import { useWidth } from '../frame/useWidth'
 import { Waiting } from '../frame/Waiting'
+import { SheetBody } from '../frame/SheetBody'
 import { WriteDown } from '../entry/WriteDown'
 import { FieldBook } from './FieldBook'
 
@@ -56,26 +57,20 @@ function TodaySheet({ today }: { today: Today }) {
                 {today.unreadable.length > 0 && <Unreadable rows={today.unreadable} />}
                 {isDemo && <ClearDemo />}
             </Suspense>
-            <Box
-                display="grid"
-                gridTemplateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 11fr) minmax(0, 9fr)' }}
-                columnGap="28px"
-                rowGap="20px"
-                padding={{ base: '12px 0 24px', md: '16px 10px 24px' }}
-            >
+            <SheetBody columns="minmax(0, 11fr) minmax(0, 9fr)" paddingInline={{ base: 0, md: '10px' }}>
                 <Box order={{ base: 2, lg: 1 }}>
                     <Fold title={messages.today.title} says={messages.today.scale} isNamed={false}>
                         <Round today={today} />
                     </Fold>
                 </Box>
-                <Box order={{ base: 1, lg: 2 }} display="flex" flexDirection="column" gap="22px">
+                <Box order={{ base: 1, lg: 2 }} display="flex" flexDirection="column" gap="24px">
                     <FieldBook systems={today.systems} due={today.due} today={today.date} />
                     {/* What is due stands at once; whose scripts are still on the way comes below it. */}
                     <Suspense fallback={null}>
                         <BelowTheRound today={today} all={all} />
                     </Suspense>
                 </Box>
-            </Box>
+            </SheetBody>
         </>
     )
 }

@@ -27,11 +27,11 @@ export function Upgrades({ fish, today }: { fish: readonly FishRow[]; today: str
                         key={one.id}
                         display="grid"
                         gridTemplateColumns="28px minmax(0, 1fr)"
-                        paddingBlock="9px"
+                        paddingBlock="8px"
                         borderBottom="1px solid"
                         borderColor="rule"
                     >
-                        <Box paddingTop="1px">
+                        <Box paddingTop="2px">
                             <MarkIcon band={one.band} />
                         </Box>
                         <Box>

@@ -22,7 +22,7 @@ export function WaterAlarms({ systems }: { systems: readonly SystemSheet[] }) {
                 {all.map(({ system, alarm }) => (
                     <chakra.li
                         key={`${system.id} ${alarm.quantity}`}
-                        paddingBlock="9px"
+                        paddingBlock="8px"
                         borderBottom="1px solid"
                         borderColor="rule"
                     >

@@ -33,7 +33,7 @@ interface Props {
 export function Verdict({ weighed, species, typed, perhaps, worst, isHeaded }: Props) {
     const [isComing, setComing] = useState(false)
     return (
-        <Box display="flex" flexDirection="column" gap="18px" aria-live="polite" minWidth={0}>
+        <Box display="flex" flexDirection="column" gap="16px" aria-live="polite" minWidth={0}>
             {isHeaded && (
                 <chakra.h2 fontSize="part" fontWeight={800} color={ADVICE_COLOUR[weighed.advice]}>
                     {species.common_name}. {weighed.sentence}

@@ -98,7 +98,7 @@ function Beside({ together, onTogether, onAlone }: BesideProps) {
             display="flex"
             flexWrap="wrap"
             alignItems="center"
-            columnGap="18px"
+            columnGap="16px"
             paddingInline={{ base: '2px', md: '10px' }}
             paddingTop="6px"
         >
