@@ -33,6 +33,7 @@ for (const [size, viewport] of [
                     await expectAccessible(page)
                     await page.evaluate(() => (document.documentElement.className = 'light'))
                     if (size === 'phone') {
+                        expect(await tooSmallForThumbs(page)).toEqual([])
                         await page.setViewportSize(SMALL_PHONE)
                         await expectNoSidewaysScrolling(page)
                         await page.setViewportSize(viewport)
@@ -52,6 +53,40 @@ async function openFolds(page: Page): Promise<void> {
     }
     await page.waitForLoadState('networkidle')
 }
+
+/** What can be touched, but not a thumb's breadth above and below its middle; a link in the middle of a sentence may be. */
+const tooSmallForThumbs = (page: Page): Promise<string[]> =>
+    page.evaluate(() => {
+        const REACH = 20
+        const isInSentence = (one: Element): boolean =>
+            getComputedStyle(one).display === 'inline' &&
+            [...(one.parentElement?.childNodes ?? [])].some(
+                (beside) =>
+                    beside.nodeType === Node.TEXT_NODE && (beside.textContent ?? '').trim().length > 1,
+            )
+        const isHit = (one: Element, x: number, y: number): boolean => {
+            const hit = document.elementFromPoint(x, y)
+            return hit !== null && one.contains(hit)
+        }
+        return [...document.querySelectorAll('main a[href], main button, main select, main input')]
+            .map((one) =>
+                one.matches('[type=checkbox], [type=radio], [type=file]')
+                    ? (one.closest('label') ?? one)
+                    : one,
+            )
+            .filter(
+                (one) => one.closest('svg') === null && one.getClientRects().length > 0 && !isInSentence(one),
+            )
+            .filter((one) => {
+                one.scrollIntoView({ block: 'center' })
+                const { width, height, left, top } = one.getBoundingClientRect()
+                const [x, y] = [left + width / 2, top + height / 2]
+                return (
+                    width > 2 && height < 2 * REACH && !(isHit(one, x, y - REACH) && isHit(one, x, y + REACH))
+                )
+            })
+            .map((one) => one.getAttribute('aria-label') ?? one.textContent)
+    })
 
 test('where the system chooses the colours, sheets are sound', async ({ page }) => {
     await page.emulateMedia({ forcedColors: 'active' })

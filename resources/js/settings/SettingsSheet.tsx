@@ -1,4 +1,4 @@
-import { Box, chakra } from '@chakra-ui/react'
+import { Box } from '@chakra-ui/react'
 import { Link, useParams } from '@tanstack/react-router'
 import type { ReactNode } from 'react'
 import { useKeeper } from '../frame/keeper'
@@ -15,8 +15,6 @@ import { SecretsSheet } from './SecretsSheet'
 import type { SheetName } from './sheets'
 import { isSheet, SHEETS } from './sheets'
 import { SittersSheet } from './SittersSheet'
-
-const BackLink = chakra(Link)
 
 const drawn: Record<SheetName, () => ReactNode> = {
     account: AccountSheet,
@@ -50,9 +48,7 @@ function Named({ name }: { name: SheetName }) {
 export function BackToSettings() {
     return (
         <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }} _print={{ display: 'none' }}>
-            <BackLink to="/settings" color="accent" textUnderlineOffset="4px">
-                {words.back}
-            </BackLink>
+            <Link to="/settings">{words.back}</Link>
         </Box>
     )
 }

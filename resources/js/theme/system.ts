@@ -33,6 +33,8 @@ export const system = createSystem(defaultBaseConfig, {
             textUnderlineOffset: '4px',
             _focusVisible: { outline: '3px solid', outlineColor: 'accent', outlineOffset: '3px' },
         },
+        // A link without a style of its own is as high to a thumb as a row, and takes no more room.
+        'main a:not([class*="c-"])': { mdDown: { paddingBlock: '12px', marginBlock: '-12px' } },
         'header, footer, .no-print': { _print: { display: 'none !important' } },
         'ul, ol': { listStyle: 'none', padding: 0 },
     },
