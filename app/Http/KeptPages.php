@@ -8,6 +8,7 @@ use App\Facility\AnswersTable;
 use App\Facility\ProjectionCacheDatabase;
 use App\Facility\ReadMark;
 use App\Facility\TimeOfDay;
+use Biomegas\Calendar\LocalMoment;
 use Illuminate\Database\Connection;
 
 /**
@@ -28,22 +29,22 @@ final readonly class KeptPages
     }
 
     /** @return string|null JSON; null when it must be worked out */
-    public function find(string $page, string $mark): ?string
+    public function find(string $page, string $mark, LocalMoment $now): ?string
     {
-        $now = $this->clock->unasked();
-
         return $this->table->trying(fn (Connection $database): ?string => $database->table('pages')->where(['page' => $page, 'mark' => $mark, 'day' => $now->date->toIso()])->whereIn('minute', ['', $now->time()])->value('body'));
     }
 
-    /** @param  string  $mark  as it was before the page was worked out */
-    public function keep(string $page, string $mark, string $body): void
+    /**
+     * @param  string  $mark  as it was before the page was worked out
+     * @param  LocalMoment  $at  when that began: what midnight came into is asked for by nobody any more
+     */
+    public function keep(string $page, string $mark, LocalMoment $at, string $body): void
     {
         // What was written meanwhile may be in it, or may not.
         if ($mark !== ReadMark::ofThePlace()) {
             return;
         }
-        $now = $this->clock->unasked();
-        $row = ['page' => $page, 'mark' => $mark, 'day' => $now->date->toIso(), 'minute' => $this->clock->wasAsked() ? $now->time() : '', 'body' => $body];
+        $row = ['page' => $page, 'mark' => $mark, 'day' => $at->date->toIso(), 'minute' => $this->clock->wasAsked() ? $at->time() : '', 'body' => $body];
         $this->table->trying(function (Connection $database) use ($row): void {
             $pages = $database->table('pages');
             $pages->clone()->where('mark', '!=', $row['mark'])->orWhere('day', '!=', $row['day'])->delete();

@@ -90,8 +90,7 @@ function whileSomebodyIsThere(request: Request): { signal: AbortSignal; unwatch:
     }
     const isFile = request.headers.get('Content-Type')?.startsWith('multipart/') === true
     const asking = isFile ? undefined : setInterval(() => void up().catch(callOff), PATIENCE_MS)
-    const ending =
-        isFile || !connection.isDown() ? undefined : setTimeout(callOff, PATIENCE_WHILE_DOWN_MS)
+    const ending = isFile || !connection.isDown() ? undefined : setTimeout(callOff, PATIENCE_WHILE_DOWN_MS)
     return {
         signal: end.signal,
         unwatch: () => {
