@@ -124,6 +124,11 @@ test('a day: the round on the phone, the evening at the desk', async ({ page, br
     await page.keyboard.press('Escape')
     await expect(book.getByRole('listitem')).toHaveCount(due - 1)
 
+    // What is wrong with a water leads to what to do about it.
+    await page.getByRole('button', { name: 'Open Sluice tank' }).click()
+    await expect(page.getByRole('region', { name: 'Water', exact: true })).toContainText(/[Nn]itrite/)
+    await page.getByRole('link', { name: 'Today', exact: true }).click()
+
     await page.getByRole('button', { name: 'Water test' }).click()
     await expect(slip.getByLabel('Home').locator('option:checked')).toHaveText('Sluice tank')
     await slip.getByLabel(/^Nitrite/).fill('0.05')

@@ -1,5 +1,6 @@
 import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
+import { useLocation } from '@tanstack/react-router'
 import { useState } from 'react'
 import type { AlarmRow, SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
@@ -15,7 +16,8 @@ import { WaterWorkForm } from './WaterWorkForm'
 export function Water({ page }: { page: SystemPage }) {
     const { today } = useKeeper()
     const { water, name } = page.system
-    const [slip, openSlip] = useState<'test' | 'work' | null>(null)
+    const isTestWanted = useLocation({ select: ({ hash }) => hash === 'test' })
+    const [slip, openSlip] = useState<'test' | 'work' | null>(isTestWanted ? 'test' : null)
     const close = (): void => openSlip(null)
     return (
         <Section

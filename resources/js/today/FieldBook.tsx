@@ -199,8 +199,8 @@ function useWayTo(due: DueRow): () => void {
     const toFish = () => navigate({ to: '/fish/$id', params: fish })
     const toMove = () => navigate({ to: '/moves/$id', params: record })
     const toCompany = () => navigate({ to: '/systems/$id/company', params: system })
-    const toSheet = (sheet?: SystemSheetName) => () =>
-        navigate({ to: '/systems/$id', params: system, search: sheet === undefined ? {} : { sheet } })
+    const toSheet = (sheet: SystemSheetName) => () =>
+        navigate({ to: '/systems/$id', params: system, search: { sheet } })
     const ways: Record<DueRow['kind'], () => Promise<void>> = {
         measure: () => navigate({ to: '/fish/$id', params: fish, hash: 'record' }),
         watch: () => navigate({ to: '/moves', hash: `addition-${record.id}` }),
@@ -214,10 +214,11 @@ function useWayTo(due: DueRow): () => void {
         count: toFish,
         inspection: toFish,
         sign: toFish,
-        danger: toSheet(),
+        danger: toSheet('water'),
         preparation: toSheet('preparation'),
         change: toSheet('water'),
-        test: toSheet('water'),
+        test: () =>
+            navigate({ to: '/systems/$id', params: system, search: { sheet: 'water' }, hash: 'test' }),
     }
     return () => void ways[due.kind]()
 }

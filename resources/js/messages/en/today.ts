@@ -51,7 +51,7 @@ export const today = {
     waterTitle: 'Water to look at',
     eatsWell: 'Eats, no sign',
     verbs: {
-        danger: 'Test',
+        danger: 'Open',
         company: 'Open',
         brood: 'Open',
         count: 'Open',
