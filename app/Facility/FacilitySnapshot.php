@@ -33,6 +33,7 @@ use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\HomesAhead\PlannedMove;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\Whereabouts;
+use Biomegas\Planning\Mending\HomeAhead;
 use Biomegas\Planning\Mending\Mend;
 use Biomegas\Planning\Mending\Unsolved;
 use Biomegas\Planning\MethodEffect;
@@ -216,6 +217,15 @@ final class FacilitySnapshot
     public function mends(array $decisions, array $supposed, Closure $find): array
     {
         return $this->answers->of($this->reading->surroundings, ['mends', $decisions, $supposed, $this->everybody()], $find);
+    }
+
+    /**
+     * @param  Closure(): list<HomeAhead>  $find  named in the units and words of the place
+     * @return list<HomeAhead> all that must be built some day
+     */
+    public function toBuild(Closure $find): array
+    {
+        return $this->answers->of($this->reading->surroundings, ['to build', $this->everybody(), $this->quarantineEnds(), $this->units, app()->getLocale()], $find);
     }
 
     public function lengthsAhead(Fish $fish): LengthsAhead

@@ -81,10 +81,13 @@ final readonly class MendController
     public function toBuild(): JsonResponse
     {
         $kept = $this->reader->read();
-        $book = new PlanBook($kept);
-        $lodgers = $book->lodgers($kept->facility);
-        $chains = array_map(fn (Fish $fish): HomesAhead => $kept->homesAhead($fish), $kept->facility->fish);
+        $homes = $kept->toBuild(function () use ($kept): array {
+            $book = new PlanBook($kept);
+            $chains = array_map(fn (Fish $fish): HomesAhead => $kept->homesAhead($fish), $kept->facility->fish);
 
-        return response()->json(array_map(HomeAheadRow::from(...), (new AllToBuild($kept->facility, new ProposedHomes($kept->facility, $book->nameOf(...))))->of($lodgers, $chains)));
+            return (new AllToBuild($kept->facility, new ProposedHomes($kept->facility, $book->nameOf(...))))->of($book->lodgers($kept->facility), $chains);
+        });
+
+        return response()->json(array_map(HomeAheadRow::from(...), $homes));
     }
 }
