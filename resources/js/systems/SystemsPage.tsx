@@ -28,17 +28,14 @@ export function SystemsPage() {
             {(systems) => (
                 <>
                     <SheetHead
-                        sentence={messages.systemsList.headline({
-                            n: systems.length,
-                            over: systems.filter((one) => one.fish.some((fish) => fish.has_to_go)).length,
-                        })}
-                        comment={messages.systemsList.comment}
+                        sentence={headline(systems)}
+                        comment={systems.length === 0 ? undefined : messages.systemsList.comment}
                     />
                     <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }}>
                         <Button onClick={() => void navigate({ to: '/systems/new' })}>
                             {systemsWords.add}
                         </Button>
-                        <AsTable table="systems" />
+                        {systems.length > 0 && <AsTable table="systems" />}
                     </Box>
                     <chakra.ol padding={{ base: '12px 0 24px', md: '8px 10px 24px' }}>
                         {systems.map((system) => (
@@ -51,6 +48,14 @@ export function SystemsPage() {
         </Waiting>
     )
 }
+
+const headline = (systems: readonly SystemSheet[]): string =>
+    systems.length === 0
+        ? messages.systemsList.none
+        : messages.systemsList.headline({
+              n: systems.length,
+              over: systems.filter((one) => one.fish.some((fish) => fish.has_to_go)).length,
+          })
 
 function SystemEntry({ system }: { system: SystemSheet }) {
     const { units, today } = useKeeper()
