@@ -30,6 +30,8 @@ describe('lines', () => {
             ]),
         ).toBe('M0 0.33L10 20')
         expect(polygon(box)).toBe('M0 0L100 0L100 60L0 60Z')
+        // A fish that was measured once, today, has no course behind it.
+        expect(polygon([])).toBe('')
     })
 
     it('a smooth line through points on a straight one is straight', () => {

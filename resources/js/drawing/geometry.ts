@@ -8,7 +8,7 @@ export function polyline(points: readonly Point[]): string {
 }
 
 export function polygon(points: readonly Point[]): string {
-    return `${polyline(points)}Z`
+    return points.length === 0 ? '' : `${polyline(points)}Z`
 }
 
 /** A smooth line through the points: Catmull and Rom's spline written as cubic Bézier curves. */
