@@ -54,6 +54,12 @@ final readonly class PictureSizes
         return new self($jpegs, $width, $height, $takenAt);
     }
 
+    /** Of the picture in full: one that is sent again bears the same. */
+    public function sha256(): string
+    {
+        return hash('sha256', $this->jpegs[PictureSize::Full->value]);
+    }
+
     private static function momentOf(ImageInterface $picture): ?string
     {
         $noted = $picture->exif('EXIF.DateTimeOriginal');

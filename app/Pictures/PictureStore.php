@@ -31,7 +31,7 @@ final readonly class PictureStore
     {
         $bytes = array_sum(array_map(strlen(...), $sizes->jpegs));
         $this->checkLimit($bytes);
-        $picture = Picture::query()->create([...$columns, 'width' => $sizes->width, 'height' => $sizes->height, 'bytes' => $bytes, 'sha256' => hash('sha256', $sizes->jpegs[PictureSize::Full->value])]);
+        $picture = Picture::query()->create([...$columns, 'width' => $sizes->width, 'height' => $sizes->height, 'bytes' => $bytes, 'sha256' => $sizes->sha256()]);
         try {
             foreach ($sizes->jpegs as $size => $jpeg) {
                 $this->write($this->path($picture, PictureSize::from($size)), $jpeg);

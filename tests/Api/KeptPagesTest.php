@@ -103,8 +103,12 @@ final class KeptPagesTest extends ApiTestCase
 
     public function test_what_was_refused_or_is_not_there_is_not_kept(): void
     {
+        $kept = fn (): int => DB::connection('answers')->table('pages')->count();
+        $this->anew('today');
+        $one = $kept();
         $this->getJson('/api/v1/fish/999999')->assertNotFound();
-        $this->getJson('/api/v1/fish/999999')->assertNotFound();
+        $this->getJson('/api/v1/weigh-up?species_id=0')->assertUnprocessable();
+        $this->assertSame([1, 1], [$one, $kept()]);
         $this->app->make('auth')->guard('web')->logout();
 
         $this->getJson('/api/v1/today')->assertUnauthorized();

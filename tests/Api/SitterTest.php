@@ -140,7 +140,10 @@ final class SitterTest extends ApiTestCase
 
         $this->putJson("{$path}/feed", $late, $bearer)->assertNoContent();
         $this->assertDatabaseHas('round_ticks', ['system_id' => $porch, 'date' => '2027-03-15', 'time' => '17:40']);
-        $this->call('POST', "{$path}/pictures", ['at' => '2027-03-15T17:41Z'], [], ['picture' => $file], ['HTTP_AUTHORIZATION' => $bearer['Authorization'], 'HTTP_ACCEPT' => 'application/json'])->assertNoContent();
+        foreach (['sent', 'sent again'] as $_) {
+            $this->call('POST', "{$path}/pictures", ['at' => '2027-03-15T17:41Z'], [], ['picture' => $file], ['HTTP_AUTHORIZATION' => $bearer['Authorization'], 'HTTP_ACCEPT' => 'application/json'])->assertNoContent();
+        }
+        $this->assertSame(1, Picture::query()->where(['system_id' => $porch, 'date' => '2027-03-15'])->count());
         $picture = Picture::query()->latest('id')->firstOrFail();
         $this->assertSame(['2027-03-15', '17:41'], [$picture->date, $picture->time]);
         app(\App\Pictures\PictureStore::class)->forget($picture->id);

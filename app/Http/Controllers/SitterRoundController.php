@@ -123,9 +123,13 @@ final readonly class SitterRoundController
         $at = self::whileTheyWereThere($request, $sitter);
         $file = $request->file('picture');
         $sizes = PictureSizes::of(ReceivedPicture::of($file === null || is_array($file) || ! $file->isValid() ? '' : (string) $file->getContent()));
-        DB::transaction(fn (): Picture => $store->add($sizes, [
-            'system_id' => $system->id, 'date' => $at->date->toIso(), 'time' => $at->time(), 'note' => Messages::ofFacility()->phrase(Finding::of('sitter.picture', sitter: $sitter->name)),
-        ]));
+        $about = ['system_id' => $system->id, 'date' => $at->date->toIso(), 'time' => $at->time(), 'note' => Messages::ofFacility()->phrase(Finding::of('sitter.picture', sitter: $sitter->name))];
+        DB::transaction(function () use ($store, $sizes, $about): void {
+            // A phone that did not hear the answer sends again.
+            if (Picture::query()->where([...$about, 'sha256' => $sizes->sha256()])->doesntExist()) {
+                $store->add($sizes, $about);
+            }
+        });
 
         return response()->noContent();
     }
