@@ -1,19 +1,21 @@
 import { Box, chakra } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { Refused, Unreachable } from '../api/refused'
+import { Refused } from '../api/refused'
 import type { SitterHome } from '../api/types'
 import { momentNow } from '../entry/timeNow'
 import { messages } from '../messages'
 import { sitterWords as words } from '../messages/sitter'
-import { keepPicture, keptTicksQuery } from './keptTicks'
-import type { Pictured } from './queries'
+import { keepPicture, keptTicksQuery, sentOrKept } from './keptTicks'
 import { sendPicture } from './queries'
 
 /** A picture from the phone: the camera opens, it is sent, it stands in the log. */
 export function PictureButton({ home }: { home: SitterHome }) {
     const client = useQueryClient()
     const picture = useMutation({
-        mutationFn: (file: File) => sendOrKeep({ system: home.system_id, picture: file, at: momentNow() }),
+        mutationFn: (file: File) => {
+            const pictured = { system: home.system_id, picture: file, at: momentNow() }
+            return sentOrKept(sendPicture(pictured), () => keepPicture(pictured))
+        },
         onSuccess: () => client.invalidateQueries({ queryKey: keptTicksQuery.queryKey }),
     })
     return (
@@ -66,20 +68,4 @@ export function PictureButton({ home }: { home: SitterHome }) {
             )}
         </Box>
     )
-}
-
-/** Where nobody answers it waits on this phone. */
-const sendOrKeep = async (pictured: Pictured): Promise<'sent' | 'kept'> => {
-    try {
-        await sendPicture(pictured)
-        return 'sent'
-    } catch (error) {
-        if (!(error instanceof Unreachable)) {
-            throw error
-        }
-        await keepPicture(pictured).catch(() => {
-            throw error
-        })
-        return 'kept'
-    }
 }

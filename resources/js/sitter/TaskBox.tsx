@@ -1,13 +1,13 @@
 import { Box, Button, chakra, Field, Textarea } from '@chakra-ui/react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused, Unreachable } from '../api/refused'
+import { Refused } from '../api/refused'
 import type { SitterHome, SitterSheet, Tick } from '../api/types'
 import { momentNow } from '../entry/timeNow'
 import { messages } from '../messages'
 import { sitterWords as words } from '../messages/sitter'
 import { dropEntry } from '../offline/outbox'
-import { keepTick, keptTick, keptTicksQuery } from './keptTicks'
+import { keepTick, keptTick, keptTicksQuery, sentOrKept } from './keptTicks'
 import type { SitterTask, Ticked } from './queries'
 import { sitterRoundQuery, tick as send, untick } from './queries'
 
@@ -32,10 +32,10 @@ export function TaskBox({ home, task, title, sentences, tick, outcomes, days }: 
     const show = (sheet: SitterSheet): unknown => client.setQueryData(sitterRoundQuery.queryKey, sheet)
     const waits = (): Promise<void> => client.invalidateQueries({ queryKey: keptTicksQuery.queryKey })
     const write = useMutation({
-        mutationFn: sendOrKeep,
+        mutationFn: (ticked: Ticked) => sentOrKept(send(ticked), () => keepTick(ticked)),
         onSuccess: (sheet) => {
             setSaying(false)
-            return sheet === undefined ? waits() : show(sheet)
+            return sheet === 'kept' ? waits() : show(sheet)
         },
     })
     const takeBack = useMutation({
@@ -87,18 +87,6 @@ export function TaskBox({ home, task, title, sentences, tick, outcomes, days }: 
         </Box>
     )
 }
-
-/** Undefined: nobody answered, and it waits on this phone. */
-const sendOrKeep = (ticked: Ticked): Promise<SitterSheet | undefined> =>
-    send(ticked).catch(async (error: unknown) => {
-        if (!(error instanceof Unreachable)) {
-            throw error
-        }
-        await keepTick(ticked).catch(() => {
-            throw error
-        })
-        return undefined
-    })
 
 interface OutcomesProps {
     home: string

@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import type { Written } from '../api/client'
 import { newKey } from '../api/idempotency'
+import { Unreachable } from '../api/refused'
 import type { SitterHome, SitterSheet, Tick } from '../api/types'
 import { secretOfPage } from '../api/withSecret'
 import { dayNow, timeNow } from '../entry/timeNow'
@@ -29,6 +30,18 @@ export const keepPicture = ({ system, ...body }: Pictured): Promise<number> =>
 
 const keep = (written: Omit<Written, 'key'>): Promise<number> =>
     keepEntry(SITTER, { ...written, key: newKey() }, secretOfPage())
+
+/** What was answered; 'kept' where nobody answers and it waits on this phone. */
+export const sentOrKept = <A>(sending: Promise<A>, keepIt: () => Promise<number>): Promise<A | 'kept'> =>
+    sending.catch(async (error: unknown) => {
+        if (!(error instanceof Unreachable)) {
+            throw error
+        }
+        await keepIt().catch(() => {
+            throw error
+        })
+        return 'kept' as const
+    })
 
 export const isPicture = ({ path }: KeptEntry): boolean => path === PICTURES
 
