@@ -55,13 +55,13 @@ final readonly class AgendaBook
         );
     }
 
-    /** @return list<AgendaItem|null> */
+    /** @return list<AgendaItem> */
     private function outgrown(): array
     {
-        return array_map(
+        return $this->kept->ofAllHomes('outgrown', fn (): array => array_values(array_filter(array_map(
             fn (Fish $fish): ?AgendaItem => AgendaItem::ofOutgrown($fish, $this->kept->homesAhead($fish), $this->kept->facility->date),
-            array_values($this->kept->facility->fish),
-        );
+            $this->kept->facility->fish,
+        ))));
     }
 
     /** @return list<AgendaItem|null> */

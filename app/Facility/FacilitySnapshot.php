@@ -58,6 +58,8 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 /** The facility as it stands in the database today, with what the core says of it. */
 final class FacilitySnapshot
 {
+    private const BETWEEN_HOMES = "\n";
+
     /** @var array<string, FishOutlook> */
     private array $outlooks = [];
 
@@ -73,6 +75,9 @@ final class FacilitySnapshot
 
     /** @var array<string, string> by system */
     private array $printsOfResidents = [];
+
+    /** @var array<string, string> by systems, as they are named in answers */
+    private array $printsOfHomes = [];
 
     private ?LostLately $lostLately = null;
 
@@ -136,10 +141,14 @@ final class FacilitySnapshot
         return $this->reading->kept[$fish->key];
     }
 
-    /** Its colour and mark; the first for one that is only thought of. */
-    public function bandOf(Fish $fish): int
+    /**
+     * Its colour and mark; the first for one that is only thought of.
+     *
+     * @param  string  $fish  key
+     */
+    public function bandOf(string $fish): int
     {
-        return ($this->reading->kept[Parted::whole($fish->key)] ?? null)->band ?? 0;
+        return ($this->reading->kept[Parted::whole($fish)] ?? null)->band ?? 0;
     }
 
     public function outlook(Fish $fish): FishOutlook
@@ -225,7 +234,58 @@ final class FacilitySnapshot
      */
     public function toBuild(Closure $find): array
     {
-        return $this->answers->of($this->reading->surroundings, ['to build', $this->everybody(), $this->quarantineEnds(), $this->units, app()->getLocale()], $find);
+        return $this->answers->of($this->reading->surroundings, ['to build', $this->everybody(), $this->units, app()->getLocale()], $find);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(self, Fish): T  $find  in the units and words of the place
+     * @return T what the sheet of a fish tells of its growth
+     */
+    public function growthSheet(Fish $fish, Closure $find): mixed
+    {
+        return $this->sheet('growth', $fish, $find, $this->print($fish));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Closure(self, Fish): T  $find  in the units and words of the place
+     * @return T what the rules of housing say of every home for this fish today
+     */
+    public function judgements(Fish $fish, Closure $find): mixed
+    {
+        return $this->sheet('judgements', $fish, $find, $this->everybody());
+    }
+
+    /**
+     * Apart from the answers that are small: these are large, and no page wants them of many fish.
+     *
+     * @template T
+     *
+     * @param  Closure(self, Fish): T  $find
+     * @param  string  $print  as for the last of any
+     * @return T
+     */
+    private function sheet(string $name, Fish $fish, Closure $find, string $print): mixed
+    {
+        return $this->lastOf($name, $fish->key, fn (): mixed => $find($this, $fish), $print, ' sheets');
+    }
+
+    /**
+     * Of each fish or system the last answer alone is kept.
+     *
+     * @template T
+     *
+     * @param  string  $key  of the fish or system
+     * @param  Closure(): T  $find  in the units and words of the place
+     * @param  string  $print  fingerprint of what it rests on besides the surroundings
+     * @return T
+     */
+    private function lastOf(string $name, string $key, Closure $find, string $print, string $apart = ''): mixed
+    {
+        return $this->answers->restingOn($this->reading->surroundings.$apart, [$name, $key, $this->units, app()->getLocale()], fn (): array => [$find(), ''], fn (): string => $print);
     }
 
     public function lengthsAhead(Fish $fish): LengthsAhead
@@ -246,7 +306,31 @@ final class FacilitySnapshot
     /** The same if another rulebook held. */
     public function homesAheadUnder(Rulebook $rulebook, Fish $fish): HomesAhead
     {
-        $notBefore = $this->quarantineEnds()[$fish->key] ?? null;
+        return $this->chain($rulebook, $fish)[0];
+    }
+
+    /**
+     * What lists tell of a fish and its homes.
+     *
+     * @template T
+     *
+     * @param  Closure(self, Fish): T  $find  in the units and words of the place
+     * @return T
+     */
+    public function row(Fish $fish, Closure $find): mixed
+    {
+        return $this->answers->restingOn(
+            $this->reading->surroundings,
+            ['row', $this->kept($fish), $this->print($fish), $this->whereEverybodyIs(), $this->mayMoveFrom($fish), $this->units, app()->getLocale()],
+            fn (): array => [$find($this, $fish), $this->chain($this->facility->rulebook, $fish)[1]],
+            $this->printOfHomes(...),
+        );
+    }
+
+    /** @return array{HomesAhead, string} with the systems that the search for it looked into */
+    private function chain(Rulebook $rulebook, Fish $fish): array
+    {
+        $notBefore = $this->mayMoveFrom($fish);
 
         return $this->answers->restingOn(
             $this->reading->surroundings,
@@ -255,9 +339,11 @@ final class FacilitySnapshot
                 $search = new HomeSearch($this->facility->under($rulebook), $this->outlook($fish)->growth, $fish, $this->residents(), $notBefore);
                 $found = $search->findFrom($this->facility->system($fish->currentSystem()), $this->whereabouts()->settledFor($fish), $this->whereabouts());
 
-                return [$found, $search->lookedAt()];
+                $homes = implode(self::BETWEEN_HOMES, $search->lookedAt());
+
+                return [[$found, $homes], $homes];
             },
-            $this->printOfResidents(...),
+            $this->printOfHomes(...),
         );
     }
 
@@ -267,6 +353,12 @@ final class FacilitySnapshot
         return $this->whereEverybodyIs ??= hash('xxh128', serialize([
             array_map(fn (Fish $fish): array => [$fish->currentSystem(), $fish->count], $this->facility->fish), $this->plannedMoves(),
         ]));
+    }
+
+    /** Fingerprint of those who live in these systems, as for each. */
+    private function printOfHomes(string $systems): string
+    {
+        return $this->printsOfHomes[$systems] ??= hash('xxh128', $systems === '' ? '' : implode(array_map($this->printOfResidents(...), explode(self::BETWEEN_HOMES, $systems))));
     }
 
     /** Fingerprint of those who live in a system, or are to come, and of how they grow. */
@@ -281,10 +373,10 @@ final class FacilitySnapshot
         return $this->quarantineEnds ??= MovingBook::quarantineEnds($this);
     }
 
-    /** Fingerprint of where all fish live, how they grow, and where they are to go. */
+    /** Fingerprint of where all fish live, how they grow, and where and when they are to go. */
     private function everybody(): string
     {
-        return $this->everybody ??= hash('xxh128', serialize([array_map($this->print(...), $this->facility->fish), $this->plannedMoves()]));
+        return $this->everybody ??= hash('xxh128', serialize([array_map($this->print(...), $this->facility->fish), $this->plannedMoves(), $this->quarantineEnds()]));
     }
 
     /** What the rules of housing say of a home for this fish today. */
@@ -303,7 +395,7 @@ final class FacilitySnapshot
 
             return $this->answers->of(
                 $this->reading->surroundings,
-                ['method', $system->key, $other, array_map($this->print(...), $residents)],
+                ['method', $system->key, $other, $this->printsOf($system)],
                 fn (): MethodEffect => MethodEffect::in($system, array_map($this->occupant(...), $residents), $this->facility->rulebook, $other),
             );
         }, $this->facility->systems)));
@@ -315,14 +407,47 @@ final class FacilitySnapshot
         return $this->messages ??= new Messages($this->units, app()->getLocale());
     }
 
+    /**
+     * What lists tell of the water of a system: it rests on its fish, its tests and its changes.
+     *
+     * @template T
+     *
+     * @param  Closure(self, System): T  $find  in the units and words of the place
+     * @return T
+     */
+    public function waterBrief(System $system, Closure $find): mixed
+    {
+        $rests = [$this->printsOf($system), $this->water->tests($system->key), $this->water->changes($system->key)];
+
+        return $this->lastOf('water', $system->key, fn (): mixed => $find($this, $system), hash('xxh128', serialize($rests)));
+    }
+
+    /**
+     * What is told of the homes of all fish together: one answer, so that their chains are not read back one by one.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $find  in the units and words of the place
+     * @return T
+     */
+    public function ofAllHomes(string $name, Closure $find): mixed
+    {
+        return $this->lastOf($name, '', $find, $this->everybody());
+    }
+
     public function full(System $system): ?FullSystem
+    {
+        return $this->lastOf('full', $system->key, fn (): ?FullSystem => $this->findFull($system), $this->everybody());
+    }
+
+    private function findFull(System $system): ?FullSystem
     {
         $residents = $this->facility->residentsOf($system);
         $leaves = array_map($this->mustLeave(...), $residents);
 
         return $this->answers->of(
             $this->reading->surroundings,
-            ['full', $system->key, array_map($this->print(...), $residents), $leaves],
+            ['full', $system->key, $this->printsOf($system), $leaves],
             fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents), $leaves),
         );
     }
@@ -370,7 +495,7 @@ final class FacilitySnapshot
 
         return $this->answers->of(
             $this->reading->surroundings,
-            ['load', $system->key, array_map($this->print(...), $residents)],
+            ['load', $system->key, $this->printsOf($system)],
             fn (): LoadAhead => LoadAhead::of($this->facility, $system, $this->growing($system)),
         );
     }
@@ -441,6 +566,12 @@ final class FacilitySnapshot
     private function outlooksOf(array $fish): array
     {
         return array_map($this->outlook(...), array_column($fish, null, 'key'));
+    }
+
+    /** @return list<string> of those who live there */
+    private function printsOf(System $system): array
+    {
+        return array_map($this->print(...), $this->facility->residentsOf($system));
     }
 
     /** Fingerprint of one that lives here, and of all that its growth rests on. */

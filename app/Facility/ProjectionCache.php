@@ -11,8 +11,8 @@ use Illuminate\Database\Connection;
  * Answers of the core, kept until what they were computed from changes: a row
  * each in a database of their own, filed under a fingerprint of the whole
  * input and of the code, so nothing can go stale. Answers are grouped by what
- * all of them rest on (the day, the rulebook, the systems): a page reads one
- * group in one query, and groups of days past are dropped. All of it may be
+ * all of them rest on (the day, the rulebook, the systems): a page that wants
+ * many reads one group in one query, and groups of days past are dropped. All of it may be
  * lost or unwritable at any time: then everything is computed anew.
  */
 final class ProjectionCache
@@ -26,8 +26,14 @@ final class ProjectionCache
 
     private const PER_STATEMENT = 200;
 
-    /** @var array<string, array<string, string>> as they are stored, by group and fingerprint */
+    /** So many answers of a group are asked for one by one, before all of it is read: what one fish needs, or one system. */
+    private const MOST_ASKED_SINGLY = 24;
+
+    /** @var array<string, array<string, string>> as they are stored, by group and fingerprint: of groups that were read as a whole */
     private array $stored = [];
+
+    /** @var array<string, int> how many were asked for one by one, by group */
+    private array $asked = [];
 
     /** @var array<string, array<string, array<mixed>>> the answer and what it rests on, by group and fingerprint */
     private array $answers = [];
@@ -65,26 +71,27 @@ final class ProjectionCache
     /**
      * An answer that rests on less than all there is, and only the search for
      * it shows on what: that is kept with it, and it holds as long as that is
-     * what it was. Of one input the last answer is kept.
+     * what it was. Of one input the last answer is kept. Names stay one text:
+     * to read back a list of forty takes longer than the answer.
      *
      * @template T
      *
      * @param  string  $group  as above
      * @param  list<mixed>  $input  what it depends on in any case
-     * @param  Closure(): array{T, list<string>}  $compute  the answer, and the names of what it rests on
-     * @param  Closure(string): string  $print  fingerprint of what bears the name
+     * @param  Closure(): array{T, string}  $compute  the answer, and the names of what it rests on
+     * @param  Closure(string): string  $print  fingerprint of all that bear these names
      * @return T
      */
     public function restingOn(string $group, array $input, Closure $compute, Closure $print): mixed
     {
         [$group, $fingerprint] = $this->place($group, $input);
         $known = $this->known($group, $fingerprint);
-        if ($known !== null && $known[2] === array_map($print, $known[1])) {
+        if ($known !== null && $known[2] === $print($known[1])) {
             return $known[0];
         }
         [$answer, $names] = $compute();
 
-        return $this->file($group, $fingerprint, [$answer, $names, array_map($print, $names)])[0];
+        return $this->file($group, $fingerprint, [$answer, $names, $print($names)])[0];
     }
 
     /**
@@ -125,8 +132,7 @@ final class ProjectionCache
     private function known(string $group, string $fingerprint): ?array
     {
         if (! isset($this->answers[$group][$fingerprint])) {
-            $this->stored[$group] ??= $this->load($group);
-            $stored = $this->stored[$group][$fingerprint] ?? null;
+            $stored = $this->stored($group, $fingerprint);
             if ($stored === null) {
                 return null;
             }
@@ -162,19 +168,21 @@ final class ProjectionCache
                 foreach (array_chunk($rows, self::PER_STATEMENT) as $some) {
                     $table->clone()->upsert($some, ['group', 'fingerprint'], ['answer', 'kept_at']);
                 }
-                $this->drop($database, $group);
+                $this->drop($database, $group, count($answers));
             }
         });
         $this->new = [];
     }
 
-    private function drop(Connection $database, string $group): void
+    /** @param  int  $filed  how many answers were filed in it now */
+    private function drop(Connection $database, string $group, int $filed): void
     {
         $table = $database->table('answers');
         if (isset($this->alone[$group])) {
             $table->clone()->where('group', $group)->where('fingerprint', '!=', $this->alone[$group])->delete();
         }
-        if (($this->stored[$group] ?? []) === []) {
+        $isNew = $table->clone()->where('group', $group)->count() === $filed;
+        if ($isNew) {
             $table->clone()->where('kept_at', '<', now()->getTimestamp() - self::KEPT_SECONDS)->delete();
             $table->clone()->whereNotIn('group', $table->clone()->groupBy('group')->orderByRaw('max(id) desc')->limit(self::MOST_GROUPS)->select('group'))->delete();
         }
@@ -182,6 +190,19 @@ final class ProjectionCache
         if ($last !== null) {
             $table->clone()->where('group', $group)->where('id', '<=', $last)->delete();
         }
+    }
+
+    /** As it is stored; null: it is not. */
+    private function stored(string $group, string $fingerprint): ?string
+    {
+        if (! isset($this->stored[$group]) && ($this->asked[$group] ?? 0) < self::MOST_ASKED_SINGLY) {
+            $this->asked[$group] = ($this->asked[$group] ?? 0) + 1;
+
+            return $this->table->trying(fn (Connection $database): ?string => $database->table('answers')->where('group', $group)->where('fingerprint', $fingerprint)->value('answer'));
+        }
+        $this->stored[$group] ??= $this->load($group);
+
+        return $this->stored[$group][$fingerprint] ?? null;
     }
 
     /** @return array<string, string> by fingerprint */

@@ -9,7 +9,9 @@ use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Water\Nitrification\FilterCare;
 use Biomegas\Water\Test\Quantity;
+use Biomegas\Water\Test\WaterNow;
 use Biomegas\Water\Test\WaterTest;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use UnexpectedValueException;
@@ -65,11 +67,16 @@ final class WaterBook
         return $cares;
     }
 
-    /** @return array<string, list<WaterTest>> */
+    /**
+     * A temperature is asked only as that of today: those of probes further back, one a day and home, are most of all rows and left.
+     *
+     * @return array<string, list<WaterTest>>
+     */
     private function readTests(): array
     {
         $byDay = [];
-        $readings = DB::table('daily_readings')->where('day', '>=', $this->since())->orderBy('day')->get(['system_id', 'quantity', 'day', 'mean', 'rowid as id']);
+        $lasting = $this->today->plusDays(-WaterNow::LASTS_DAYS)->toIso();
+        $readings = DB::table('daily_readings')->where('day', '>=', $this->since())->where(fn (Builder $one): Builder => $one->where('quantity', '!=', Quantity::Temperature->value)->orWhere('day', '>=', $lasting))->orderBy('day')->get(['system_id', 'quantity', 'day', 'mean', 'rowid as id']);
         $this->unreadable->readAll(StoredTable::DailyReadings, $readings, function (stdClass $row) use (&$byDay): void {
             $byDay[LocalDate::fromIso($row->day)->toIso()][$row->system_id][0][Quantity::from($row->quantity)->value] = (float) $row->mean;
         });

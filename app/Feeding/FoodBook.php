@@ -14,6 +14,7 @@ use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Food\FeedingTable;
 use Biomegas\Food\Food;
+use Biomegas\Food\FoodUse;
 use Biomegas\Food\GoesShort;
 use Biomegas\Food\Purchase;
 use Biomegas\Food\ShoppingList;
@@ -25,7 +26,7 @@ use Illuminate\Support\Facades\DB;
 /** What is left of each food, what it is used by, and what to buy. */
 final class FoodBook
 {
-    /** Uses before the last count do not matter; of a food never counted, so many days back are read. */
+    /** What was fed longer ago is not looked for. */
     private const DAYS = 400;
 
     /** @var list<FeedingTable>|null */
@@ -77,21 +78,42 @@ final class FoodBook
         return array_values(Culture::query()->whereNull('ended_on')->pluck('food_id')->all());
     }
 
+    /**
+     * Summed where the rows are: a year of meals is some ten thousand.
+     *
+     * @param  list<int>  $foods
+     * @param  array<int, list<StockEntry>>  $entries  by food
+     * @return array<int, FoodUse> by food
+     */
+    private static function uses(array $foods, array $entries, LocalDate $today): array
+    {
+        $fed = DB::table('meals')->whereNull('deleted_at');
+        $lately = [];
+        foreach ($fed->clone()->whereIn('food_id', $foods)->where('date', '>=', FoodUse::latelyFrom($today)->toIso())->where('date', '<', $today->toIso())->groupBy('food_id', 'date')->get(['food_id', 'date', DB::raw('sum(amount) as amount')]) as $row) {
+            $lately[$row->food_id][$row->date] = (float) $row->amount;
+        }
+        $uses = [];
+        foreach ($foods as $food) {
+            $ofIt = $fed->clone()->where('food_id', $food)->where('date', '>=', $today->plusDays(-self::DAYS)->toIso());
+            $since = isset($entries[$food]) ? (float) $ofIt->clone()->where('date', '>', Stock::knownSince($entries[$food], $today)->toIso())->sum('amount') : 0.0;
+            $uses[$food] = new FoodUse($since, $lately[$food] ?? [], isset($lately[$food]) || $ofIt->exists());
+        }
+
+        return $uses;
+    }
+
     /** @return array<int, Stock> */
     private function readStocks(): array
     {
         [$today, $bred] = [$this->kept->facility->date, self::bred()];
-        $entries = $uses = [];
+        $entries = [];
         $this->kept->unreadable->readAll(StoredTable::StockEntries, WrittenEntry::query()->orderBy('date')->orderBy('id')->get(), function (WrittenEntry $row) use (&$entries): void {
             $entries[$row->food_id][] = new StockEntry(LocalDate::fromIso($row->date), $row->kind, $row->amount);
         });
-        $used = DB::table('meals')->whereNull('deleted_at')->whereNotNull('food_id')->where('date', '>=', $today->plusDays(-self::DAYS)->toIso())->groupBy('food_id', 'date')->get(['food_id', 'date', DB::raw('sum(amount) as amount')]);
-        foreach ($used as $row) {
-            $uses[$row->food_id][$row->date] = (float) $row->amount;
-        }
+        $uses = self::uses(array_map(FoodStore::id(...), array_values($this->kept->foods->kept())), $entries, $today);
 
         return array_map(
-            fn (Food $food): Stock => Stock::of($food, $entries[FoodStore::id($food)] ?? [], $uses[FoodStore::id($food)] ?? [], $this->planned($food), $today, in_array(FoodStore::id($food), $bred, true)),
+            fn (Food $food): Stock => Stock::of($food, $entries[FoodStore::id($food)] ?? [], $uses[FoodStore::id($food)], $this->planned($food), $today, in_array(FoodStore::id($food), $bred, true)),
             $this->kept->foods->kept(),
         );
     }

@@ -62,6 +62,11 @@ final readonly class System
         return new self($key, $name, $kind, [new Pool($key, $shape)], $temperature);
     }
 
+    public function named(): SystemName
+    {
+        return new SystemName($this->key, $this->name);
+    }
+
     /** The same with other equipment. */
     public function with(Equipment $equipment): self
     {

@@ -10,9 +10,7 @@ use Biomegas\Finding\Finding;
 /** How much of a food is left, and how long that lasts. */
 final readonly class Stock
 {
-    /** Use is taken from what was fed over so many weeks, once it was fed on so many days. */
-    private const USE_WEEKS = 4;
-
+    /** Use is taken from what was fed, once it was fed on so many days. */
     private const LEAST_DAYS = 7;
 
     /** How far use strays from week to week at least, at most, and where nothing is known. Judgement. */
@@ -43,37 +41,42 @@ final readonly class Stock
 
     /**
      * @param  list<StockEntry>  $entries  by date, those of one day as they were written
-     * @param  array<string, float>  $uses  in its unit, by day
      * @param  float  $planned  what the plans take of it on a usual day
      * @param  bool  $isBred  a culture gives it: nobody buys it
      */
-    public static function of(Food $food, array $entries, array $uses, float $planned, LocalDate $today, bool $isBred = false): self
+    public static function of(Food $food, array $entries, FoodUse $use, float $planned, LocalDate $today, bool $isBred = false): self
     {
-        $left = null;
-        $counted = null;
-        $opened = null;
+        $left = $opened = null;
         foreach ($entries as $entry) {
             $amount = (float) $entry->amount;
             match ($entry->kind) {
                 StockEntryKind::Bought => $left = (float) $left + $amount,
                 StockEntryKind::Discarded => $left = (float) $left - $amount,
-                StockEntryKind::Counted => [$left, $counted] = [$amount, $entry->date],
+                StockEntryKind::Counted => $left = $amount,
                 StockEntryKind::Opened => $opened = $entry->date,
             };
         }
-        // It is counted in the evening: what was fed that day is gone already.
-        $since = $counted ?? ($entries[0]->date ?? $today)->plusDays(-1);
-        foreach ($left === null ? [] : $uses as $day => $used) {
-            $left -= LocalDate::fromIso($day)->isAfter($since) ? $used : 0.0;
-        }
-        [$perDay, $spread] = self::use($uses, $planned, $today);
+        $left = $left === null ? null : $left - $use->since;
+        [$perDay, $spread] = self::use($use->lately, $planned, $today);
         $there = $left === null ? null : max(0.0, $left);
 
         return new self(
             $food, $there, max(0.0, -(float) $left), $perDay,
             $there === null || $perDay <= 0.0 ? null : RunOut::of($today, $there, $perDay, $spread),
-            $opened, ! $isBred && $left === null && $uses !== [], $opened === null || $food->keepsDays === null ? null : $opened->plusDays($food->keepsDays),
+            $opened, ! $isBred && $left === null && $use->isFed, $opened === null || $food->keepsDays === null ? null : $opened->plusDays($food->keepsDays),
         );
+    }
+
+    /**
+     * The day after which what was fed counts: of the last count, in the evening, or the day before the first entry.
+     *
+     * @param  list<StockEntry>  $entries  by date
+     */
+    public static function knownSince(array $entries, LocalDate $today): LocalDate
+    {
+        $counts = array_filter($entries, fn (StockEntry $entry): bool => $entry->kind === StockEntryKind::Counted);
+
+        return $counts === [] ? ($entries[0]->date ?? $today)->plusDays(-1) : $counts[array_key_last($counts)]->date;
     }
 
     /** Opened too long ago, or more fed than there was; null: nothing. */
@@ -90,13 +93,11 @@ final readonly class Stock
     /**
      * What is used on a day, and how far that strays.
      *
-     * @param  array<string, float>  $uses
+     * @param  array<string, float>  $lately  by day
      * @return array{float, float}
      */
-    private static function use(array $uses, float $planned, LocalDate $today): array
+    private static function use(array $lately, float $planned, LocalDate $today): array
     {
-        $since = $today->plusDays(-self::USE_WEEKS * LocalDate::DAYS_PER_WEEK);
-        $lately = array_filter($uses, fn (string $day): bool => ! LocalDate::fromIso($day)->isBefore($since) && LocalDate::fromIso($day)->isBefore($today), ARRAY_FILTER_USE_KEY);
         if (count($lately) < self::LEAST_DAYS) {
             return [$planned, self::USUAL_SPREAD];
         }

@@ -107,7 +107,7 @@ final class FishOutlook
         $limitOf = $this->limitsIn($system);
 
         return new HomeOutlook(
-            $system,
+            $system->named(),
             $this->rules->limitIn($system, $this->fish->species, $this->fish),
             $this->fitsNow($system),
             $this->growth->outgrows($limitOf, $system),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning;
 
-use Biomegas\Facility\System;
+use Biomegas\Facility\SystemName;
 use Biomegas\Growth\Projection\OutgrowWindow;
 use Biomegas\Housing\Rule\TemperatureFit;
 use Biomegas\Housing\Size\HomeLimit;
@@ -13,7 +13,7 @@ use Biomegas\Housing\Size\HomeLimit;
 final readonly class HomeOutlook
 {
     public function __construct(
-        public System $system,
+        public SystemName $system,
         public HomeLimit $limit,
         public bool $fitsNow,
         /** Living there from today on. */

@@ -117,7 +117,7 @@ final class ProjectionCacheTest extends ApiTestCase
     private function askResting(array $residents): int
     {
         $answers = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
-        $answer = $answers->restingOn('a', [1], fn (): array => [++$this->computed, ['porch']], fn (string $home): string => $residents[$home]);
+        $answer = $answers->restingOn('a', [1], fn (): array => [++$this->computed, 'porch'], fn (string $home): string => $residents[$home]);
         $answers->keep();
 
         return $answer;

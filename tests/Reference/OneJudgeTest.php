@@ -98,11 +98,12 @@ final class OneJudgeTest extends TestCase
 
     private function checkMove(Facility $facility, Fish $fish, StayAhead $before, StayAhead $stay, Chains $chains, string $where): void
     {
-        $this->assertTrue($stay->system->isAvailableOn($stay->from), $where);
+        $home = $facility->system($stay->system->key);
+        $this->assertTrue($home->isAvailableOn($stay->from), $where);
         $this->assertTrue($stay->leave === null || $stay->leave->isAfter($stay->from), $where);
         $water = new WaterSample(25, 7.0, 4, 10);
         $mover = Shoal::of($fish)->occupant($before->lengthAtEnd);
-        $case = new MoveCase([new MovingOccupant($mover, 100, Hardiness::Usual)], $before->system, $stay->system, $water, $water, $chains->residents->in($stay->system, $stay->from, $fish), $stay->from, $facility->rulebook);
+        $case = new MoveCase([new MovingOccupant($mover, 100, Hardiness::Usual)], $facility->system($before->system->key), $home, $water, $water, $chains->residents->in($home, $stay->from, $fish), $stay->from, $facility->rulebook);
         $blocks = array_filter(
             Objections::of($case, WaterMatch::of($water, $water, Hardiness::Usual, MixingWay::TakeOut, 20.0, false)),
             fn (Objection $objection): bool => $objection->isBlock,

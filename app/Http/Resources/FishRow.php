@@ -50,6 +50,11 @@ final readonly class FishRow
 
     public static function from(FacilitySnapshot $kept, Fish $fish): self
     {
+        return $kept->row($fish, self::find(...));
+    }
+
+    private static function find(FacilitySnapshot $kept, Fish $fish): self
+    {
         $brief = $kept->brief($fish);
         $occupant = $kept->occupant($fish);
         $homes = $kept->homesAhead($fish);

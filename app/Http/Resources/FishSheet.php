@@ -7,11 +7,9 @@ namespace App\Http\Resources;
 use App\Facility\Broods;
 use App\Facility\FacilitySnapshot;
 use App\Models\Measurement;
-use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\LengthKind;
 use Biomegas\Growth\Projection\Pace;
-use Biomegas\Planning\HomeOutlook;
 use Illuminate\Support\Collection;
 use OpenApi\Attributes as OA;
 
@@ -59,8 +57,7 @@ final readonly class FishSheet
      */
     public static function from(FacilitySnapshot $kept, Fish $fish, Identity $identity, Circumstances $circumstances, Collection $measurements): self
     {
-        $outlook = $kept->outlook($fish);
-        $pace = $outlook->growth->pace();
+        $growth = $kept->growthSheet($fish, GrowthSheet::of(...));
 
         return new self(
             FishRow::from($kept, $fish),
@@ -68,10 +65,10 @@ final readonly class FishSheet
             $fish->species->lengthKind,
             $fish->arrived->toIso(),
             $kept->facility->date->toIso(),
-            Band::from($outlook->growth->adultLength()),
-            $pace === null ? null : round($pace, 1),
-            $pace === null ? null : Pace::of($pace),
-            Knowledge::from($kept->growth, $outlook),
+            $growth->adult,
+            $growth->pace === null ? null : round($growth->pace, 1),
+            $growth->pace === null ? null : Pace::of($growth->pace),
+            $growth->knowledge,
             $identity,
             GroupSheet::from($kept, $fish),
             $kept->says()->sayIf(Broods::parentsOf($kept->kept($fish)->id)),
@@ -79,12 +76,12 @@ final readonly class FishSheet
             Keeping::from($kept->facility, $fish),
             $circumstances,
             Chain::from($kept->homesAhead($fish), $kept->facility->horizon(), $kept->says()),
-            HomeJudgement::all($kept, $fish),
-            array_map(fn (HomeOutlook $home): Home => Home::from($home, $kept->says()), array_values($outlook->homes())),
+            $kept->judgements($fish, HomeJudgement::all(...)),
+            $growth->homes,
             array_values(array_map(MeasurementEntry::from(...), $measurements->all())),
-            array_map(fn (LocalDate $date): string => $date->toIso(), $outlook->growth->flagged()),
-            PastLength::series($kept->facility, $fish, $outlook->growth),
-            AheadLength::series($kept->facility, $outlook->growth->quantilesOn(...)),
+            $growth->flagged,
+            $growth->behind,
+            $growth->ahead,
             StayInHome::of($kept->facility, $fish),
         );
     }

@@ -32,8 +32,8 @@ final readonly class LaneBand
     public static function from(FacilitySnapshot $kept, LaneStay $stay, LocalDate $today): self
     {
         return new self(
-            Keys::id($stay->fish->key), $stay->fish->name, Parted::isPart($stay->fish->key), $stay->fish->count, $kept->bandOf($stay->fish), $stay->system, $stay->from->toIso(), $stay->until?->toIso(),
-            array_map(fn (LanePoint $point): array => [$today->daysUntil($point->date), round($point->low, 3), round($point->likely, 3), round($point->high, 3), round($point->length)], $stay->points),
+            Keys::id($stay->fish), $stay->name, Parted::isPart($stay->fish), $stay->count, $kept->bandOf($stay->fish), $stay->system, $stay->from->toIso(), $stay->until?->toIso(),
+            array_map(fn (LanePoint $point): array => [$today->daysUntil($point->date), round($point->low, 3), round($point->likely, 3), round($point->high, 3), round($point->length)], $stay->points()),
         );
     }
 }

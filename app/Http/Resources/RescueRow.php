@@ -28,7 +28,7 @@ final readonly class RescueRow
     public static function from(FacilitySnapshot $kept, RescuePlace $place): self
     {
         return new self(
-            Keys::id($place->fish->key), $place->fish->name, $place->fish->count, $kept->bandOf($place->fish),
+            Keys::id($place->fish->key), $place->fish->name, $place->fish->count, $kept->bandOf($place->fish->key),
             $place->home === null ? null : Keys::id($place->home->key), $place->home?->name, $place->until?->toIso(), $place->isStopgap,
             $kept->says()->sayIf($place->because?->finding),
         );

@@ -10,7 +10,6 @@ use App\Facility\Keys;
 use App\Repair\LogCheck;
 use Biomegas\Planning\Agenda\AgendaItem;
 use Biomegas\Planning\Agenda\AgendaKind;
-use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\UpgradesAhead;
 use OpenApi\Attributes as OA;
 
@@ -46,23 +45,22 @@ final readonly class Today
 
     public static function from(FacilitySnapshot $kept): self
     {
-        $chains = array_map($kept->homesAhead(...), $kept->facility->fish);
+        $homes = HomesWanted::of($kept);
         $agenda = AgendaBook::today($kept);
         LogCheck::addTo($kept->unreadable);
         $systems = SystemSheet::all($kept);
         $over = count(array_filter(array_merge(...array_column($systems, 'fish')), fn (FishRow $fish): bool => $fish->has_to_go));
-        $soon = count(array_filter($chains, fn (HomesAhead $chain): bool => UpgradesAhead::isSoon($chain, $kept->facility->date)));
 
         return new self(
             $kept->facility->date->toIso(),
             $kept->says()->say($agenda->told(count($systems))),
-            $kept->says()->say(UpgradesAhead::told($over, $soon)),
+            $kept->says()->say(UpgradesAhead::told($over, $homes->soon)),
             $systems,
             array_map(fn (AgendaItem $item): int => Keys::id((string) $item->fish), $agenda->of(AgendaKind::Measure)),
             DueRow::all($agenda, $kept->says()),
-            array_map(Keys::id(...), UpgradesAhead::among($chains)),
-            FallbackWanted::all($kept),
-            BuildWanted::all($kept),
+            $homes->leaving,
+            $homes->fallbacks,
+            $homes->builds,
             MoveSheetRow::open($kept),
             FoodDue::all($kept),
             UnreadableRowSheet::all($kept->unreadable, $kept->says()),

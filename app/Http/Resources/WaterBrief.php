@@ -28,6 +28,11 @@ final readonly class WaterBrief
 
     public static function from(FacilitySnapshot $kept, System $system): self
     {
+        return $kept->waterBrief($system, self::find(...));
+    }
+
+    private static function find(FacilitySnapshot $kept, System $system): self
+    {
         $load = $kept->load($system);
         $yield = $kept->nitrateYield($system);
         $most = $kept->facility->rulebook->number(RuleParameter::ChangeMost);

@@ -176,7 +176,7 @@ final class HomeTrial
         $newcomer = $this->occupantOn($clock, $day);
 
         return new StayAhead(
-            $system, $day, $move, $leave, $this->likelyOn($clock, $move ?? $this->facility->horizon()),
+            $system->named(), $day, $move, $leave, $this->likelyOn($clock, $move ?? $this->facility->horizon()),
             $leave === null && $this->isForLife($system),
             $end->because,
             Judgement::of($this->case($newcomer, $system, $day))->easilyMended(),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Planning\HomesAhead;
 
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Facility\System;
+use Biomegas\Facility\SystemName;
 use Biomegas\Housing\Verdict\Verdict;
 
 /** One home in the chain that a fish needs. */
@@ -15,7 +15,7 @@ final readonly class StayAhead
     public const SHORTEST_DAYS = 42;
 
     public function __construct(
-        public System $system,
+        public SystemName $system,
         public LocalDate $from,
         /** When to move it on: at a share of the limit, before it must, or as planned. Null: not within the horizon. */
         public ?LocalDate $move,

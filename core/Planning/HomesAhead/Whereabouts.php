@@ -15,6 +15,9 @@ final readonly class Whereabouts
     /** @var array<string, list<PlannedMove>> by fish, by date */
     private array $planned;
 
+    /** @var array<string, list<Fish>> who live there, or are to come, by system */
+    private array $everIn;
+
     /** @param  list<PlannedMove>  $planned  in any order */
     public function __construct(private Facility $facility, array $planned)
     {
@@ -24,17 +27,19 @@ final readonly class Whereabouts
             $byFish[$move->fish][] = $move;
         }
         $this->planned = $byFish;
+        $everIn = [];
+        foreach ($facility->fish as $fish) {
+            foreach (array_unique([$fish->currentSystem(), ...array_map(fn (PlannedMove $move): string => $move->to, $byFish[$fish->key] ?? [])]) as $system) {
+                $everIn[$system][] = $fish;
+            }
+        }
+        $this->everIn = $everIn;
     }
 
     /** @return list<Fish> who live there, or are to come */
     public function everIn(System $system): array
     {
-        return array_values(array_filter($this->facility->fish, fn (Fish $fish): bool => $fish->currentSystem() === $system->key || $this->isToCome($fish, $system)));
-    }
-
-    private function isToCome(Fish $fish, System $system): bool
-    {
-        return array_filter($this->planned[$fish->key] ?? [], fn (PlannedMove $move): bool => $move->to === $system->key) !== [];
+        return $this->everIn[$system->key] ?? [];
     }
 
     /** How many of it are in the system on that day, or have their place kept there. */

@@ -57,7 +57,7 @@ final readonly class Lanes
         foreach ($itinerary->stays as $i => [$system, $from]) {
             $until = $itinerary->stays[$i + 1][1] ?? null;
             $limit = $limits->limitIn($system, $fish->species, $fish)->millimetres;
-            $stays[] = new LaneStay($fish, $system->key, $from, $until, array_map(function (LocalDate $day) use ($itinerary, $fish, $limit, $until): LanePoint {
+            $stays[] = LaneStay::of($fish, $system->key, $from, $until, array_map(function (LocalDate $day) use ($itinerary, $fish, $limit, $until): LanePoint {
                 // On the day of a move it is as long here as it comes there.
                 $band = $itinerary->bandOn($until !== null && $day->equals($until) ? $day->plusDays(-1) : $day);
                 $largest = Shoal::of($fish)->largestAt($band->likely) / $limit;

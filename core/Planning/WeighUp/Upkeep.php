@@ -61,7 +61,7 @@ final readonly class Upkeep
         }
         $grown = SpeciesProjection::pick($growth->adultLengthsAtLevels(), LengthBand::LIKELY);
         $feed = self::fed($candidate, $grown, $facility)->feed(null, $facility->rulebook);
-        $last = $chain->stays === [] ? null : $chain->stays[count($chain->stays) - 1]->system;
+        $last = $chain->stays === [] ? null : $facility->system($chain->stays[count($chain->stays) - 1]->system->key);
         $litres = $chain->toBuild->litres ?? $last?->litres();
         $keeping = $last === null || $chain->toBuild !== null ? null : self::keepingPerGram($last, self::fed($candidate, $grown, $facility), $facility, $residents);
         $life = fn (float $years, float $level): float => self::feedOver($years, $level, $candidate, $growth, $facility);

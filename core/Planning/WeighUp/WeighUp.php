@@ -96,8 +96,8 @@ final readonly class WeighUp
     /** @return list<Finding> who at the table of its first home goes short once it sits there too */
     private static function goesShort(Fish $fish, HomesAhead $chain, Facility $facility): array
     {
-        $home = $chain->stays[0]->system ?? null;
-        $there = $home === null || ! isset($facility->systems[$home->key]) ? [] : $facility->residentsOf($home);
+        $home = $facility->systems[$chain->stays[0]->system->key ?? ''] ?? null;
+        $there = $home === null ? [] : $facility->residentsOf($home);
 
         return $there === [] ? [] : array_values(array_udiff(GoesShort::among([$fish, ...$there]), GoesShort::among($there), fn (Finding $a, Finding $b): int => serialize($a) <=> serialize($b)));
     }

@@ -14,7 +14,7 @@ use Biomegas\Water\UnionisedAmmonia;
 final readonly class WaterNow
 {
     /** Older values say nothing about today. Judgement. */
-    private const LASTS_DAYS = 14;
+    public const LASTS_DAYS = 14;
 
     /** @param  array<value-of<Quantity>, array{LocalDate, float}>  $values  day and value */
     private function __construct(private array $values)

@@ -7,6 +7,7 @@ namespace Tests\Core\Food;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Food\Food;
+use Biomegas\Food\FoodUse;
 use Biomegas\Food\ShoppingList;
 use Biomegas\Food\Stock;
 use Biomegas\Food\StockEntry;
@@ -44,7 +45,7 @@ final class StockTest extends TestCase
         $this->assertSame('food.miscounted', $this->stock([['2027-03-01', StockEntryKind::Bought, 30.0]], ['2027-03-02' => 50.0])->doubt(LocalDate::fromIso(self::TODAY))->code);
         $this->assertSame(0.0, $this->stock([['2027-03-01', StockEntryKind::Bought, 30.0]], ['2027-03-02' => 50.0])->left, 'never less than nothing');
         $this->assertSame('food.never_bought', $this->stock([], ['2027-03-02' => 50.0])->doubt(LocalDate::fromIso(self::TODAY))->code);
-        $this->assertNull(Stock::of(Store::worms(), [], ['2027-03-02' => 50.0], 1.0, LocalDate::fromIso(self::TODAY), isBred: true)->doubt(LocalDate::fromIso(self::TODAY)), 'what is bred is not bought');
+        $this->assertNull(Stock::of(Store::worms(), [], new FoodUse(isFed: true), 1.0, LocalDate::fromIso(self::TODAY), isBred: true)->doubt(LocalDate::fromIso(self::TODAY)), 'what is bred is not bought');
         $opened = fn (string $on): ?string => $this->stock([[$on, StockEntryKind::Opened, null]], [])->doubt(LocalDate::fromIso(self::TODAY))?->code;
         $this->assertSame(['food.opened_long', null], [$opened('2027-01-27'), $opened('2027-01-28')], 'sixty days');
     }
@@ -66,8 +67,8 @@ final class StockTest extends TestCase
     {
         $today = LocalDate::fromIso(self::TODAY);
         $soon = $this->stock([['2027-03-28', StockEntryKind::Counted, 500.0]], [], planned: 20.0);
-        $later = Stock::of(Store::worms(), [$this->entry('2027-03-28', StockEntryKind::Counted, 1000.0)], [], 20.0, $today);
-        $unknown = Stock::of(Store::liveFish(), [], [], 3.0, $today);
+        $later = Stock::of(Store::worms(), [$this->entry('2027-03-28', StockEntryKind::Counted, 1000.0)], new FoodUse, 20.0, $today);
+        $unknown = Stock::of(Store::liveFish(), [], new FoodUse, 3.0, $today);
         $far = $this->stock([['2027-03-28', StockEntryKind::Counted, 9000.0]], [], planned: 20.0);
         $list = ShoppingList::of([$later, $soon, $far, $this->stock([], []), $unknown], $today);
 
@@ -85,7 +86,12 @@ final class StockTest extends TestCase
      */
     private function stock(array $entries, array $uses, float $planned = 0.0, ?Food $food = null): Stock
     {
-        return Stock::of($food ?? Store::pellets(), array_map(fn (array $entry): StockEntry => $this->entry(...$entry), $entries), $uses, $planned, LocalDate::fromIso(self::TODAY));
+        $today = LocalDate::fromIso(self::TODAY);
+        $all = array_map(fn (array $entry): StockEntry => $this->entry(...$entry), $entries);
+        $from = fn (string $day): array => array_filter($uses, fn (string $one): bool => $one >= $day, ARRAY_FILTER_USE_KEY);
+        $use = new FoodUse(array_sum($from(Stock::knownSince($all, $today)->plusDays(1)->toIso())), $from(FoodUse::latelyFrom($today)->toIso()), $uses !== []);
+
+        return Stock::of($food ?? Store::pellets(), $all, $use, $planned, $today);
     }
 
     private function entry(string $date, StockEntryKind $kind, ?float $amount): StockEntry

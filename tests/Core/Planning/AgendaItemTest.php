@@ -239,7 +239,7 @@ final class AgendaItemTest extends TestCase
 
     private static function leaving(string $day, ?bool $isNextPlanned = null): HomesAhead
     {
-        $stay = fn (string $home, ?string $leave, bool $isPlanned): StayAhead => new StayAhead(Example::tank($home, 100, 40), self::day('2027-03-01'), null, $leave === null ? null : self::day($leave), 100, false, null, [], isPlanned: $isPlanned);
+        $stay = fn (string $home, ?string $leave, bool $isPlanned): StayAhead => new StayAhead(Example::tank($home, 100, 40)->named(), self::day('2027-03-01'), null, $leave === null ? null : self::day($leave), 100, false, null, [], isPlanned: $isPlanned);
 
         return new HomesAhead([$stay('home', $day, false), ...($isNextPlanned === null ? [] : [$stay('vat', null, $isNextPlanned)])], null, null);
     }

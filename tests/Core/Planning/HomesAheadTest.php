@@ -200,7 +200,7 @@ final class HomesAheadTest extends TestCase
 
     public function test_a_home_for_less_than_six_weeks_is_a_stopgap(): void
     {
-        $stays = array_map(fn (int $days): bool => (new StayAhead(self::home(), $from = LocalDate::fromIso('2027-03-01'), null, $from->plusDays($days), 100, false, null, []))->isInterim(), [41, 42]);
+        $stays = array_map(fn (int $days): bool => (new StayAhead(self::home()->named(), $from = LocalDate::fromIso('2027-03-01'), null, $from->plusDays($days), 100, false, null, []))->isInterim(), [41, 42]);
 
         $this->assertSame([true, false], $stays);
     }

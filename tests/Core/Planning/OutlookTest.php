@@ -52,7 +52,7 @@ final class OutlookTest extends TestCase
     public function test_who_has_to_go_is_told_apart_from_who_may_soon(): void
     {
         $today = LocalDate::fromIso('2027-03-01');
-        $leaving = fn (?int $days): HomesAhead => new HomesAhead([new StayAhead(Example::tank('home', 120, 45), $today, null, $days === null ? null : $today->plusDays($days), 100, false, null, [])], null, null);
+        $leaving = fn (?int $days): HomesAhead => new HomesAhead([new StayAhead(Example::tank('home', 120, 45)->named(), $today, null, $days === null ? null : $today->plusDays($days), 100, false, null, [])], null, null);
 
         $this->assertTrue(UpgradesAhead::isOver($leaving(null), false, $today), 'too small for it by its size');
         $this->assertTrue(UpgradesAhead::isOver($leaving(0), true, $today));
