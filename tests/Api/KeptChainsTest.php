@@ -39,7 +39,7 @@ final class KeptChainsTest extends ApiTestCase
         yield 'a word on two' => [fn (self $test) => $test->postJson('/api/v1/pair-verdicts', ['one_id' => $test->fish('Pip'), 'other_id' => $test->fish('Thistle'), 'verdict' => 'avoid', 'reason' => 'They fought in spring.'])->assertCreated()];
         yield 'a temper' => [fn (self $test) => DB::table('fish')->where('id', $test->fish('Pip'))->update(['temper' => 'bully'])];
         yield 'another home' => [fn (self $test) => DB::table('stays')->where('fish_id', $test->fish('Sedge'))->whereNull('until')->update(['system_id' => $test->system('Porch tank')])];
-        yield 'one home fewer' => [fn () => DB::table('systems')->where('kind', 'pond')->orderBy('id')->limit(1)->update(['available_from' => '2030-01-01'])];
+        yield 'one home fewer' => [fn () => DB::table('systems')->where('name', 'Kiln vat')->update(['available_from' => '2030-01-01'])];
     }
 
     private function memory(): Connection
