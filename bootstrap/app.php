@@ -9,6 +9,7 @@ use App\Http\Middleware\LeaveSessionsOfOthers;
 use App\Http\Middleware\RefuseUnreadableInput;
 use App\Http\Middleware\SendSecurityHeaders;
 use App\Http\Middleware\SitterLink;
+use App\Http\Middleware\WorkOutAfterWrites;
 use App\Http\Middleware\WriteInOneTransaction;
 use App\Http\Problems;
 use App\Providers\AppServiceProvider;
@@ -43,7 +44,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->statefulApi();
         $middleware->redirectGuestsTo(fn () => null);
         $middleware->append([SendSecurityHeaders::class, LeaveSessionsOfOthers::class]);
-        $middleware->api(prepend: [RefuseUnreadableInput::class]);
+        $middleware->api(append: [WorkOutAfterWrites::class], prepend: [RefuseUnreadableInput::class]);
         // Who may not learns nothing of what is there, and holds no lock. The lock comes before
         // the records of the route are looked up: they cannot change under the write.
         $middleware->priority([

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Facility\FacilityReader;
+use App\Facility\ProjectionCache;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+
+/**
+ * What changed with the last write is worked out before anybody asks: a length
+ * stirs the homes ahead of whoever may come to live with that fish, which in a
+ * large place takes seconds. Of what is asked meanwhile nothing waits for it.
+ */
+final class WorkOutAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
+{
+    use Queueable;
+
+    /** It is only ahead of time: whoever asks works it out. */
+    public int $tries = 1;
+
+    /** A lock that a lost worker left holds no longer, seconds. */
+    public int $uniqueFor = 600;
+
+    /** Several are written in a row: once is enough. */
+    private const AFTER_SECONDS = 3;
+
+    public function __construct()
+    {
+        $this->delay(self::AFTER_SECONDS);
+    }
+
+    public function handle(FacilityReader $reader, ProjectionCache $answers): void
+    {
+        $kept = $reader->read();
+        array_map($kept->homesAhead(...), $kept->facility->fish);
+        array_map($kept->full(...), $kept->facility->systems);
+        array_map($kept->load(...), $kept->facility->systems);
+        $answers->keep();
+    }
+}
