@@ -58,7 +58,7 @@ final readonly class AgendaBook
     /** @return list<AgendaItem> */
     private function outgrown(): array
     {
-        return $this->kept->ofAllHomes('outgrown', fn (): array => array_values(array_filter(array_map(
+        return $this->kept->ofAllFish('outgrown', [], fn (): array => array_values(array_filter(array_map(
             fn (Fish $fish): ?AgendaItem => AgendaItem::ofOutgrown($fish, $this->kept->homesAhead($fish), $this->kept->facility->date),
             $this->kept->facility->fish,
         ))));
@@ -239,14 +239,14 @@ final readonly class AgendaBook
         return $items;
     }
 
-    /** @return list<AgendaItem|null> */
+    /** @return list<AgendaItem> */
     private function measurements(): array
     {
         $rhythm = self::rhythm();
 
-        return array_map(
+        return $this->kept->ofAllFish('to measure', [$rhythm], fn (): array => array_values(array_filter(array_map(
             fn (Fish $fish): ?AgendaItem => AgendaItem::ofMeasurement($fish, $this->kept->brief($fish)->measureOn, $this->kept->facility->date, $rhythm),
-            array_values($this->kept->facility->fish),
-        );
+            $this->kept->facility->fish,
+        ))));
     }
 }

@@ -52,7 +52,7 @@ final readonly class FacilityReading
     {
         $untilThisMonth = $facility->until(LocalDate::fromIso(substr($facility->date->toIso(), 0, 8).'01'));
 
-        return $answers->of('pace', [$untilThisMonth], fn (): FacilityPace => FacilityGrowth::paceOf($untilThisMonth));
+        return $answers->of('pace', 'pace', [$untilThisMonth], fn (): FacilityPace => FacilityGrowth::paceOf($untilThisMonth));
     }
 
     /** @return list<Fish> those whose lengths inform its growth */

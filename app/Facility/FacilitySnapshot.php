@@ -160,7 +160,8 @@ final class FacilitySnapshot
     {
         return $this->briefs[$fish->key] ??= $this->answers->of(
             $this->reading->surroundings,
-            ['brief', $this->print($fish)],
+            'brief',
+            [$this->print($fish)],
             fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
         );
     }
@@ -214,7 +215,7 @@ final class FacilitySnapshot
      */
     public function plan(Decision $decision, array $supposed, Closure $describe): Plan
     {
-        return $this->answers->of($this->reading->surroundings, ['plan', $decision, $supposed, $this->everybody()], $describe);
+        return $this->answers->of($this->reading->surroundings, 'plan', [$decision, $supposed, $this->everybody()], $describe);
     }
 
     /**
@@ -225,7 +226,7 @@ final class FacilitySnapshot
      */
     public function mends(array $decisions, array $supposed, Closure $find): array
     {
-        return $this->answers->of($this->reading->surroundings, ['mends', $decisions, $supposed, $this->everybody()], $find);
+        return $this->answers->of($this->reading->surroundings, 'mends', [$decisions, $supposed, $this->everybody()], $find);
     }
 
     /**
@@ -234,7 +235,7 @@ final class FacilitySnapshot
      */
     public function toBuild(Closure $find): array
     {
-        return $this->answers->of($this->reading->surroundings, ['to build', $this->everybody(), $this->units, app()->getLocale()], $find);
+        return $this->answers->of($this->reading->surroundings, 'to build', [$this->everybody(), $this->units, app()->getLocale()], $find);
     }
 
     /**
@@ -245,7 +246,7 @@ final class FacilitySnapshot
      */
     public function growthSheet(Fish $fish, Closure $find): mixed
     {
-        return $this->sheet('growth', $fish, $find, $this->print($fish));
+        return $this->lastOf('growth', $fish->key, fn (): mixed => $find($this, $fish), $this->print($fish));
     }
 
     /**
@@ -256,21 +257,7 @@ final class FacilitySnapshot
      */
     public function judgements(Fish $fish, Closure $find): mixed
     {
-        return $this->sheet('judgements', $fish, $find, $this->everybody());
-    }
-
-    /**
-     * Apart from the answers that are small: these are large, and no page wants them of many fish.
-     *
-     * @template T
-     *
-     * @param  Closure(self, Fish): T  $find
-     * @param  string  $print  as for the last of any
-     * @return T
-     */
-    private function sheet(string $name, Fish $fish, Closure $find, string $print): mixed
-    {
-        return $this->lastOf($name, $fish->key, fn (): mixed => $find($this, $fish), $print, ' sheets');
+        return $this->lastOf('judgements', $fish->key, fn (): mixed => $find($this, $fish), $this->everybody());
     }
 
     /**
@@ -283,16 +270,17 @@ final class FacilitySnapshot
      * @param  string  $print  fingerprint of what it rests on besides the surroundings
      * @return T
      */
-    private function lastOf(string $name, string $key, Closure $find, string $print, string $apart = ''): mixed
+    private function lastOf(string $name, string $key, Closure $find, string $print): mixed
     {
-        return $this->answers->restingOn($this->reading->surroundings.$apart, [$name, $key, $this->units, app()->getLocale()], fn (): array => [$find(), ''], fn (): string => $print);
+        return $this->answers->restingOn($this->reading->surroundings, $name, [$key, $this->units, app()->getLocale()], fn (): array => [$find(), ''], fn (): string => $print);
     }
 
     public function lengthsAhead(Fish $fish): LengthsAhead
     {
         return $this->lengthsAhead[$fish->key] ??= $this->answers->of(
             $this->reading->surroundings,
-            ['lengths ahead', $this->print($fish)],
+            'lengths ahead',
+            [$this->print($fish)],
             fn (): LengthsAhead => LengthsAhead::of($this->facility, $this->outlook($fish)->growth),
         );
     }
@@ -321,7 +309,8 @@ final class FacilitySnapshot
     {
         return $this->answers->restingOn(
             $this->reading->surroundings,
-            ['row', $this->kept($fish), $this->print($fish), $this->whereEverybodyIs(), $this->mayMoveFrom($fish), $this->units, app()->getLocale()],
+            'row',
+            [$this->kept($fish), $this->print($fish), $this->whereEverybodyIs(), $this->mayMoveFrom($fish), $this->units, app()->getLocale()],
             fn (): array => [$find($this, $fish), $this->chain($this->facility->rulebook, $fish)[1]],
             $this->printOfHomes(...),
         );
@@ -334,7 +323,8 @@ final class FacilitySnapshot
 
         return $this->answers->restingOn(
             $this->reading->surroundings,
-            ['homes ahead', $rulebook === $this->facility->rulebook ? null : $rulebook, $this->print($fish), $this->whereEverybodyIs(), $notBefore],
+            'homes ahead',
+            [$rulebook === $this->facility->rulebook ? null : $rulebook, $this->print($fish), $this->whereEverybodyIs(), $notBefore],
             function () use ($rulebook, $fish, $notBefore): array {
                 $search = new HomeSearch($this->facility->under($rulebook), $this->outlook($fish)->growth, $fish, $this->residents(), $notBefore);
                 $found = $search->findFrom($this->facility->system($fish->currentSystem()), $this->whereabouts()->settledFor($fish), $this->whereabouts());
@@ -395,7 +385,8 @@ final class FacilitySnapshot
 
             return $this->answers->of(
                 $this->reading->surroundings,
-                ['method', $system->key, $other, $this->printsOf($system)],
+                'method',
+                [$system->key, $other, $this->printsOf($system)],
                 fn (): MethodEffect => MethodEffect::in($system, array_map($this->occupant(...), $residents), $this->facility->rulebook, $other),
             );
         }, $this->facility->systems)));
@@ -423,16 +414,17 @@ final class FacilitySnapshot
     }
 
     /**
-     * What is told of the homes of all fish together: one answer, so that their chains are not read back one by one.
+     * What is told of all fish together, their growth and their homes: one answer, so that those of each are not read back.
      *
      * @template T
      *
+     * @param  list<mixed>  $besides  what else it rests on
      * @param  Closure(): T  $find  in the units and words of the place
      * @return T
      */
-    public function ofAllHomes(string $name, Closure $find): mixed
+    public function ofAllFish(string $name, array $besides, Closure $find): mixed
     {
-        return $this->lastOf($name, '', $find, $this->everybody());
+        return $this->lastOf($name, '', $find, hash('xxh128', serialize([$this->everybody(), $besides])));
     }
 
     public function full(System $system): ?FullSystem
@@ -447,7 +439,8 @@ final class FacilitySnapshot
 
         return $this->answers->of(
             $this->reading->surroundings,
-            ['full', $system->key, $this->printsOf($system), $leaves],
+            'full by those who leave',
+            [$system->key, $this->printsOf($system), $leaves],
             fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents), $leaves),
         );
     }
@@ -495,7 +488,8 @@ final class FacilitySnapshot
 
         return $this->answers->of(
             $this->reading->surroundings,
-            ['load', $system->key, $this->printsOf($system)],
+            'load',
+            [$system->key, $this->printsOf($system)],
             fn (): LoadAhead => LoadAhead::of($this->facility, $system, $this->growing($system)),
         );
     }

@@ -12,7 +12,7 @@ use Illuminate\Database\Connection;
  * each in a database of their own, filed under a fingerprint of the whole
  * input and of the code, so nothing can go stale. Answers are grouped by what
  * all of them rest on (the day, the rulebook, the systems): a page that wants
- * many reads one group in one query, and groups of days past are dropped. All of it may be
+ * many of a name reads them in one query, and groups of days past are dropped. All of it may be
  * lost or unwritable at any time: then everything is computed anew.
  */
 final class ProjectionCache
@@ -26,13 +26,18 @@ final class ProjectionCache
 
     private const PER_STATEMENT = 200;
 
-    /** So many answers of a group are asked for one by one, before all of it is read: what one fish needs, or one system. */
-    private const MOST_ASKED_SINGLY = 24;
+    /** So many answers of a group and name are asked for one by one, before all are read: as many as one fish needs. */
+    private const MOST_ASKED_SINGLY = 3;
 
-    /** @var array<string, array<string, string>> as they are stored, by group and fingerprint: of groups that were read as a whole */
+    private const AFTER_NAME = ':';
+
+    /** What comes next in the order of characters. */
+    private const AFTER_ALL_OF_A_NAME = ';';
+
+    /** @var array<string, array<string, array<string, string>>> as they are stored, by group, name and fingerprint: where all were read */
     private array $stored = [];
 
-    /** @var array<string, int> how many were asked for one by one, by group */
+    /** @var array<string, array<string, int>> how many were asked for one by one, by group and name */
     private array $asked = [];
 
     /** @var array<string, array<string, array<mixed>>> the answer and what it rests on, by group and fingerprint */
@@ -56,13 +61,14 @@ final class ProjectionCache
      * @template T
      *
      * @param  string  $group  fingerprint of what all answers of the group rest on
+     * @param  string  $name  what is asked: answers of one name are read together
      * @param  list<mixed>  $input  all else that the answer depends on
      * @param  Closure(): T  $compute
      * @return T
      */
-    public function of(string $group, array $input, Closure $compute): mixed
+    public function of(string $group, string $name, array $input, Closure $compute): mixed
     {
-        [$group, $fingerprint] = $this->place($group, $input);
+        [$group, $fingerprint] = $this->place($group, $name, $input);
         $known = $this->known($group, $fingerprint);
 
         return $known === null ? $this->file($group, $fingerprint, [$compute()])[0] : $known[0];
@@ -77,14 +83,15 @@ final class ProjectionCache
      * @template T
      *
      * @param  string  $group  as above
+     * @param  string  $name  as above
      * @param  list<mixed>  $input  what it depends on in any case
      * @param  Closure(): array{T, string}  $compute  the answer, and the names of what it rests on
      * @param  Closure(string): string  $print  fingerprint of all that bear these names
      * @return T
      */
-    public function restingOn(string $group, array $input, Closure $compute, Closure $print): mixed
+    public function restingOn(string $group, string $name, array $input, Closure $compute, Closure $print): mixed
     {
-        [$group, $fingerprint] = $this->place($group, $input);
+        [$group, $fingerprint] = $this->place($group, $name, $input);
         $known = $this->known($group, $fingerprint);
         if ($known !== null && $known[2] === $print($known[1])) {
             return $known[0];
@@ -105,7 +112,7 @@ final class ProjectionCache
      */
     public function last(string $name, string $state, Closure $compute): mixed
     {
-        [$group, $fingerprint] = $this->place($name, [$state]);
+        [$group, $fingerprint] = $this->place($name, 'last', [$state]);
         $known = $this->known($group, $fingerprint);
         if ($known !== null) {
             return $known[0];
@@ -121,11 +128,11 @@ final class ProjectionCache
 
     /**
      * @param  list<mixed>  $input
-     * @return array{string, string} group and fingerprint
+     * @return array{string, string} group and fingerprint, which begins with the name
      */
-    private function place(string $group, array $input): array
+    private function place(string $group, string $name, array $input): array
     {
-        return [hash('xxh128', "{$this->codeVersion} {$group}"), hash('xxh128', serialize($input))];
+        return [hash('xxh128', "{$this->codeVersion} {$group}"), $name.self::AFTER_NAME.hash('xxh128', serialize($input))];
     }
 
     /** @return array<mixed>|null as it was filed */
@@ -195,19 +202,21 @@ final class ProjectionCache
     /** As it is stored; null: it is not. */
     private function stored(string $group, string $fingerprint): ?string
     {
-        if (! isset($this->stored[$group]) && ($this->asked[$group] ?? 0) < self::MOST_ASKED_SINGLY) {
-            $this->asked[$group] = ($this->asked[$group] ?? 0) + 1;
+        $name = (string) strstr($fingerprint, self::AFTER_NAME, true);
+        $asked = $this->asked[$group][$name] ?? 0;
+        if (! isset($this->stored[$group][$name]) && $asked < self::MOST_ASKED_SINGLY) {
+            $this->asked[$group][$name] = $asked + 1;
 
             return $this->table->trying(fn (Connection $database): ?string => $database->table('answers')->where('group', $group)->where('fingerprint', $fingerprint)->value('answer'));
         }
-        $this->stored[$group] ??= $this->load($group);
+        $this->stored[$group][$name] ??= $this->load($group, $name);
 
-        return $this->stored[$group][$fingerprint] ?? null;
+        return $this->stored[$group][$name][$fingerprint] ?? null;
     }
 
     /** @return array<string, string> by fingerprint */
-    private function load(string $group): array
+    private function load(string $group, string $name): array
     {
-        return $this->table->trying(fn (Connection $database): array => $database->table('answers')->where('group', $group)->pluck('answer', 'fingerprint')->all()) ?? [];
+        return $this->table->trying(fn (Connection $database): array => $database->table('answers')->where('group', $group)->where('fingerprint', '>', $name.self::AFTER_NAME)->where('fingerprint', '<', $name.self::AFTER_ALL_OF_A_NAME)->pluck('answer', 'fingerprint')->all()) ?? [];
     }
 }

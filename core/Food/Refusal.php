@@ -77,8 +77,24 @@ final readonly class Refusal
      */
     public static function amongOthers(Species $species, array $own, array $shared, LocalDate $came, ?float $celsius, LocalDate $today): ?self
     {
-        return self::of($species, self::since($came, $own), $came, $celsius, $today)
-            ?? self::of($species, self::since($came, [...$shared, ...$own]), $came, $celsius, $today);
+        foreach ([$own, [...$shared, ...$own]] as $days) {
+            $refusal = self::hasEatenLast($days) ? null : self::of($species, self::since($came, $days), $came, $celsius, $today);
+            if ($refusal !== null) {
+                return $refusal;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * As of most: then there is no need to go back through the days.
+     *
+     * @param  array<string, bool>  $days
+     */
+    private static function hasEatenLast(array $days): bool
+    {
+        return $days === [] || $days[max(array_keys($days))];
     }
 
     /**

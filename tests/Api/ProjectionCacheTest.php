@@ -117,7 +117,7 @@ final class ProjectionCacheTest extends ApiTestCase
     private function askResting(array $residents): int
     {
         $answers = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
-        $answer = $answers->restingOn('a', [1], fn (): array => [++$this->computed, 'porch'], fn (string $home): string => $residents[$home]);
+        $answer = $answers->restingOn('a', 'one', [1], fn (): array => [++$this->computed, 'porch'], fn (string $home): string => $residents[$home]);
         $answers->keep();
 
         return $answer;
@@ -132,7 +132,7 @@ final class ProjectionCacheTest extends ApiTestCase
     private function ask(string $group, array $input, string $code = 'this release'): int
     {
         $answers = new ProjectionCache(Closure::fromCallable(fn (): Connection => $this->memory), $code);
-        $answer = $answers->of($group, $input, fn (): int => ++$this->computed);
+        $answer = $answers->of($group, 'one', $input, fn (): int => ++$this->computed);
         $answers->keep();
 
         return $answer;

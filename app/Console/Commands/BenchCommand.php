@@ -291,7 +291,8 @@ final class BenchCommand extends Command
         foreach ($facility->fish as $fish) {
             $answers->of(
                 $surroundings,
-                ['brief', $fish, $growth->kinOf($fish, $fish->species)],
+                'brief',
+                [$fish, $growth->kinOf($fish, $fish->species)],
                 fn (): FishBrief => FishBrief::of($facility, FishOutlook::of($growth, $fish)),
             );
         }

@@ -28,7 +28,7 @@ final readonly class HomesWanted
 
     public static function of(FacilitySnapshot $kept): self
     {
-        return $kept->ofAllHomes('homes wanted', function () use ($kept): self {
+        return $kept->ofAllFish('homes wanted', [], function () use ($kept): self {
             $chains = array_map($kept->homesAhead(...), $kept->facility->fish);
 
             return new self(
