@@ -1,8 +1,8 @@
 import { Box, Field, Input } from '@chakra-ui/react'
-import { useLocation } from '@tanstack/react-router'
 import { useEffect } from 'react'
 import { useFormContext } from 'react-hook-form'
 import { useUnit } from '../frame/keeper'
+import { useCalledFor } from '../frame/useCalledFor'
 import { useRefusal } from '../entry/FieldForm'
 import { messages } from '../messages'
 import type { LengthTyped } from './lengthTyped'
@@ -12,7 +12,7 @@ export function LengthLine() {
     const unit = useUnit()
     const { register, setFocus } = useFormContext<LengthTyped>()
     const refused = useRefusal('length')
-    const wantsFocus = useLocation({ select: (location) => location.hash === 'record' })
+    const wantsFocus = useCalledFor('record')
     useEffect(() => {
         if (wantsFocus) {
             setFocus('length')

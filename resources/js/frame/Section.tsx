@@ -1,5 +1,6 @@
 import { Box, chakra } from '@chakra-ui/react'
-import type { ReactNode } from 'react'
+import { useEffect, useRef, type ReactNode } from 'react'
+import { useCalledFor } from './useCalledFor'
 
 interface Props {
     title: string
@@ -7,12 +8,29 @@ interface Props {
     aside?: ReactNode
     /** What stands in the heading where that is more than its title. */
     heading?: ReactNode
+    /** A page that is opened for it begins here. */
+    anchor?: string
 }
 
 /** A part of a sheet under a ruled heading. */
-export function Section({ title, children, aside, heading = title }: Props) {
+export function Section({ title, children, aside, heading = title, anchor }: Props) {
+    const section = useRef<HTMLElement>(null)
+    const isCalledFor = useCalledFor(anchor)
+    useEffect(() => {
+        if (isCalledFor) {
+            section.current?.scrollIntoView({ block: 'start' })
+            section.current?.focus({ preventScroll: true })
+        }
+    }, [isCalledFor])
     return (
-        <Box as="section" aria-label={title}>
+        <Box
+            as="section"
+            ref={section}
+            aria-label={title}
+            tabIndex={anchor === undefined ? undefined : -1}
+            outline="none"
+            scrollMarginTop="10px"
+        >
             <Box
                 display="flex"
                 alignItems="baseline"

@@ -23,7 +23,7 @@ export function Counts({ sheet }: { sheet: FishSheet }) {
     }
     return (
         <Box paddingTop="24px">
-            <Section title={words.title}>
+            <Section title={words.title} anchor="count">
                 <Box paddingTop="8px" display="flex" flexDirection="column" gap="8px">
                     {counts.sentences.length > 0 && <p>{counts.sentences.join(' ')}</p>}
                     {counts.proposed !== null && <Write sheet={sheet} proposed={counts.proposed} />}

@@ -4,11 +4,13 @@ import { movesWords } from '../messages/moves'
 import { Box, Button } from '@chakra-ui/react'
 import { useState } from 'react'
 import { PaperDialog } from '../frame/PaperDialog'
+import { useCalledFor } from '../frame/useCalledFor'
 import { LookForm, TreatmentForm } from './HealthForms'
 
 /** A look at a fish or a treatment, on its own sheet. */
 export function Health({ fish, name }: { fish: number; name: string }) {
-    const [slip, openSlip] = useState<'look' | 'treat' | null>(null)
+    const isLookWanted = useCalledFor('look')
+    const [slip, openSlip] = useState<'look' | 'treat' | null>(isLookWanted ? 'look' : null)
     const close = (): void => openSlip(null)
     const watch = useWrite(
         'POST',

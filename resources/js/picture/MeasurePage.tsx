@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import { fishListQuery } from '../api/queries'
-import type { MarksRequest, PictureLengths, PictureRow } from '../api/types'
+import type { FishRow, MarksRequest, PictureLengths, PictureRow } from '../api/types'
 import { AskingScope } from '../entry/FieldForm'
 import { Chips } from '../entry/Chips'
 import { ChoiceField, optionsOf } from '../entry/fields'
@@ -47,8 +47,9 @@ function Sheet({ picture }: { picture: PictureRow }) {
     const typed = useWatch({ control: form.control }) as MeasureTyped
     const asked = requestOf(marks.now, typed)
     const reading = useReading(picture.id, asked)
-    const fish = useQuery(fishListQuery).data ?? []
-    const [whose, setWhose] = useState(picture.fish_id === null ? '' : String(picture.fish_id))
+    const fish = likeliestFirst(useQuery(fishListQuery).data ?? [], picture)
+    const [chosen, setWhose] = useState<string | null>(null)
+    const whose = chosen ?? onlyOne(fish, picture)
     const name = fish.find(({ id }) => String(id) === whose)?.name ?? words.nobody
     const first = reading.answer?.lengths[0]
     useNameSheet(words.title)
@@ -112,6 +113,18 @@ function Sheet({ picture }: { picture: PictureRow }) {
             </SheetBody>
         </>
     )
+}
+
+/** Those who live where the picture was taken, then all others. */
+function likeliestFirst(all: readonly FishRow[], { system_id }: PictureRow): readonly FishRow[] {
+    const isThere = (fish: FishRow): boolean => fish.home.system_id === system_id
+    return [...all.filter(isThere), ...all.filter((fish) => !isThere(fish))]
+}
+
+/** Whose picture it is, or who alone lives where it was taken; '': not known. */
+function onlyOne(likeliest: readonly FishRow[], { fish_id, system_id }: PictureRow): string {
+    const there = likeliest.filter(({ home }) => home.system_id === system_id)
+    return String(fish_id ?? (there.length === 1 ? there[0]?.id : undefined) ?? '')
 }
 
 interface ToolsProps {

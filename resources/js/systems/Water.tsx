@@ -1,6 +1,5 @@
 import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { useLocation } from '@tanstack/react-router'
 import { useState } from 'react'
 import type { AlarmRow, SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
@@ -10,13 +9,14 @@ import { longDay } from '../units/day'
 import { WaterChartBox } from './WaterChartBox'
 import { WaterTestForm } from './WaterTestForm'
 import { AsTable } from '../frame/AsTable'
+import { useCalledFor } from '../frame/useCalledFor'
 import { WaterWorkForm } from './WaterWorkForm'
 
 /** What was measured, what it asks for, and how it went over time. */
 export function Water({ page }: { page: SystemPage }) {
     const { today } = useKeeper()
     const { water, name } = page.system
-    const isTestWanted = useLocation({ select: ({ hash }) => hash === 'test' })
+    const isTestWanted = useCalledFor('test')
     const [slip, openSlip] = useState<'test' | 'work' | null>(isTestWanted ? 'test' : null)
     const close = (): void => openSlip(null)
     return (

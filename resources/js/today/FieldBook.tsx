@@ -196,13 +196,14 @@ function useWayTo(due: DueRow): () => void {
         { id: due.of_id ?? 0 },
         { id: due.system_id },
     ] as const
-    const toFish = () => navigate({ to: '/fish/$id', params: fish })
+    const toFish = (hash?: 'record' | 'count' | 'look') => () =>
+        navigate({ to: '/fish/$id', params: fish, ...(hash === undefined ? {} : { hash }) })
     const toMove = () => navigate({ to: '/moves/$id', params: record })
     const toCompany = () => navigate({ to: '/systems/$id/company', params: system })
     const toSheet = (sheet: SystemSheetName) => () =>
         navigate({ to: '/systems/$id', params: system, search: { sheet } })
     const ways: Record<DueRow['kind'], () => Promise<void>> = {
-        measure: () => navigate({ to: '/fish/$id', params: fish, hash: 'record' }),
+        measure: toFish('record'),
         watch: () => navigate({ to: '/moves', hash: `addition-${record.id}` }),
         company: toCompany,
         plan: () => navigate({ to: '/plan' }),
@@ -210,10 +211,10 @@ function useWayTo(due: DueRow): () => void {
         move: toMove,
         interim: toMove,
         quarantine: () => navigate({ to: '/moves' }),
-        outgrown: toFish,
-        count: toFish,
-        inspection: toFish,
-        sign: toFish,
+        outgrown: toFish(),
+        count: toFish('count'),
+        inspection: toFish('look'),
+        sign: toFish('look'),
         danger: toSheet('water'),
         preparation: toSheet('preparation'),
         change: toSheet('water'),
