@@ -105,7 +105,7 @@ final readonly class CalendarFeed
     {
         $at = $round->at->toIso();
         $start = (new DateTimeImmutable($at, new DateTimeZone($this->settings->time_zone)))->setTimezone(new DateTimeZone('UTC'));
-        $says = $this->kept->says();
+        $says = $this->kept->saysInFull();
         $this->calendar->add('VEVENT', [
             'UID' => $this->uid("watch-{$watch->id}-{$at}"), 'DTSTAMP' => $this->stamp(),
             'SUMMARY' => $says->say(Finding::of('calendar.feed.look', fish: $names, home: $this->kept->system($watch->system_id)->name)),
@@ -152,7 +152,8 @@ final readonly class CalendarFeed
     /** A whole day, or from one to another. */
     private function day(string $name, LocalDate $from, ?LocalDate $until, Finding $summary, ?Finding $description): void
     {
-        $event = $this->calendar->createComponent('VEVENT', ['UID' => $this->uid($name), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => $this->kept->says()->say($summary), ...($description === null ? [] : ['DESCRIPTION' => $this->kept->says()->say($description)]), 'TRANSP' => 'TRANSPARENT']);
+        $says = $this->kept->saysInFull();
+        $event = $this->calendar->createComponent('VEVENT', ['UID' => $this->uid($name), 'DTSTAMP' => $this->stamp(), 'SUMMARY' => $says->say($summary), ...($description === null ? [] : ['DESCRIPTION' => $says->say($description)]), 'TRANSP' => 'TRANSPARENT']);
         // The end of a day is the next one.
         foreach (['DTSTART' => $from, 'DTEND' => ($until ?? $from)->plusDays(1)] as $property => $date) {
             $event->add($property, str_replace('-', '', $date->toIso()), ['VALUE' => 'DATE']);

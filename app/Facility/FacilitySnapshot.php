@@ -392,10 +392,10 @@ final class FacilitySnapshot
         }, $this->facility->systems)));
     }
 
-    /** Says what the core finds, in the units of this facility. */
+    /** Says what the core finds, in the units of this facility, to whoever reads it today. */
     public function says(): Messages
     {
-        return $this->messages ??= new Messages($this->units, app()->getLocale());
+        return $this->messages ??= new Messages($this->units, app()->getLocale(), $this->facility->date);
     }
 
     /**
@@ -425,6 +425,12 @@ final class FacilitySnapshot
     public function ofAllFish(string $name, array $besides, Closure $find): mixed
     {
         return $this->lastOf($name, '', $find, hash('xxh128', serialize([$this->everybody(), $besides])));
+    }
+
+    /** The same for what leaves the application and is read on other days: no year is left out. */
+    public function saysInFull(): Messages
+    {
+        return new Messages($this->units, app()->getLocale());
     }
 
     public function full(System $system): ?FullSystem

@@ -49,7 +49,7 @@ final class SolvePlan implements ShouldQueue
             $decision = $book->planner($supposed)->decide($book->question($plan), new Budget($this->seconds, $this->untilStopped($plan, $elapsed), $this->tell($plan, $elapsed)), 1, $this->followed($book));
             PlanWriter::keep($plan, $book->describe($decision, $supposed), $elapsed());
         } catch (Refusal $refusal) {
-            $plan->update(['state' => PlanState::Failed, 'problem' => $kept->says()->say($refusal->finding())]);
+            $plan->update(['state' => PlanState::Failed, 'problem' => $kept->saysInFull()->say($refusal->finding())]);
         }
     }
 

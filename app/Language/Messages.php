@@ -48,6 +48,8 @@ final class Messages
     public function __construct(
         Units $units,
         private readonly string $language,
+        /** Days of this year are said without it; null: each is said in full, as in what is kept. */
+        private readonly ?LocalDate $today = null,
     ) {
         $this->catalogue = Catalogue::in($language);
         $this->measures = new MeasureFormatter($units, $this->catalogue);
@@ -120,10 +122,12 @@ final class Messages
         return $this->measures->write($figure);
     }
 
-    /** "3 May 2028" */
+    /** "3 May 2028"; of this year, where that is known, "3 May" */
     public function day(LocalDate $day): string
     {
-        return $this->date('yMMMMd', $day);
+        $isThisYear = $this->today !== null && substr($day->toIso(), 0, 4) === substr($this->today->toIso(), 0, 4);
+
+        return $this->date($isThisYear ? 'MMMMd' : 'yMMMMd', $day);
     }
 
     /** "Monday 3 May" */

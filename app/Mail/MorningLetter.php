@@ -37,7 +37,7 @@ final class MorningLetter extends Mailable
         if ($items === [] && $words === []) {
             return null;
         }
-        $says = $kept->says();
+        $says = $kept->saysInFull();
         $danger = array_filter($items, fn (AgendaItem $item): bool => $item->urgency() === AgendaKind::Danger->urgency());
         $subject = $danger === []
             ? Finding::of('mail.letter_subject', place: $place->name, on: $kept->facility->date, n: count($items) + count($words))

@@ -66,8 +66,8 @@ final class AdditionTest extends OwnFacilityTestCase
         $this->assertSame([], $this->move($burr, $out, ['is_time_out' => true, 'note' => 'torn to pieces']));
 
         $this->assertSame([
-            "Taken out of {$home->name} before: {$burr->name}, on 13 March 2027. It was written down: torn to pieces",
-            "{$bully->name} left its mark on {$burr->name} on 13 March 2027: a torn fin.",
+            "Taken out of {$home->name} before: {$burr->name}, on 13 March. It was written down: torn to pieces",
+            "{$bully->name} left its mark on {$burr->name} on 13 March: a torn fin.",
             "Chased more often than it chased: {$burr->name} by {$bully->name}.",
         ], $this->move($burr, $home));
     }

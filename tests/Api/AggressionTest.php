@@ -13,7 +13,7 @@ final class AggressionTest extends ApiTestCase
     {
         $sheet = $this->sheet();
         $this->assertSame('Gauge tank', $sheet['name']);
-        $this->assertSame('Burr came to harm by Thistle on 12 March 2027: a torn fin.', $sheet['sentences'][0]);
+        $this->assertSame('Burr came to harm by Thistle on 12 March: a torn fin.', $sheet['sentences'][0]);
         $this->assertSame(['Thistle', 8], [$sheet['standings'][0]['name'], $sheet['standings'][0]['won']]);
         $this->assertStringContainsString('Thistle rules here, by 8 contests.', implode(' ', $sheet['sentences']), 'Burr came back two days ago: what was before counts no more');
         $this->assertSame(['dim', 'off'], array_values(array_column(array_filter($sheet['lights'], fn (array $light): bool => $light['acts'] > 0), 'light')));

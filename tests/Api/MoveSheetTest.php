@@ -96,7 +96,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->assertSame(1, $this->getJson('/api/v1/moves')->json('time_outs'));
         Carbon::setTestNow('2027-03-21 09:00');
         $due = array_values(array_filter($this->getJson('/api/v1/today')->json('due'), fn (array $row): bool => $row['kind'] === 'interim'));
-        $this->assertSame('time-out until 20 March 2027: decide where it goes', $due[0]['words']);
+        $this->assertSame('time-out until 20 March: decide where it goes', $due[0]['words']);
         $back = $this->plan('Burr', 'Gauge tank', '2027-03-21')->assertCreated()->json();
         $this->unblock($back);
         $this->postJson("/api/v1/move-sheets/{$back['sheet']['id']}/finish")->assertOk();

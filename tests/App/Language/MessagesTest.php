@@ -30,6 +30,16 @@ final class MessagesTest extends TestCase
         $this->assertSame($sentence, (new Messages(Units::of(UnitSystem::from($units)), 'en'))->say($finding));
     }
 
+    #[TestWith(['2027-05-03', 'It showed a sign on 3 May: spots.', 'It showed a sign on 3 May 2027: spots.'])]
+    #[TestWith(['2026-12-31', 'It showed a sign on 31 December 2026: spots.', 'It showed a sign on 31 December 2026: spots.'])]
+    public function test_of_days_of_this_year_the_year_is_not_said(string $day, string $read, string $kept): void
+    {
+        $finding = Finding::of('quarantine.sign', day: LocalDate::fromIso($day), sign: 'spots');
+        $today = new Messages(Units::of(UnitSystem::Metric), 'en', LocalDate::fromIso('2027-06-01'));
+
+        $this->assertSame([$read, $kept], [$today->say($finding), $this->say($finding)]);
+    }
+
     #[TestWith([1, 'The filter takes 1 of them; media from a running one would shorten that.'])]
     #[TestWith([14, 'The filter takes 14 of them; media from a running one would shorten that.'])]
     public function test_counts_are_said(int $days, string $sentence): void
