@@ -5,7 +5,6 @@ import {
     PHONE,
     expectNoSidewaysScrolling,
     linkIn,
-    openFish,
     openSheet,
     openSystem,
     signIn,
@@ -163,6 +162,7 @@ test('a day: the round on the phone, the evening at the desk', async ({ page, br
         await page.getByLabel('Address of its still image').fill(still)
         await page.getByRole('button', { name: 'Save the address' }).click()
         await page.getByRole('button', { name: 'Take a picture with it' }).click()
+        await expect(page.getByLabel('Whose length it is').locator('option:checked')).toHaveText('Bramble')
         const fish = someFishOf(scene)
         await markFish(page, scene, fish)
         await keepLength(page, fish.name)
@@ -192,7 +192,8 @@ test('a day: the round on the phone, the evening at the desk', async ({ page, br
     await page.getByRole('link', { name: 'Today', exact: true }).click()
     await expect(page.getByText(/by the plan to/).first()).toBeVisible()
 
-    await openFish(page, 'Barbs (12)')
+    await page.getByRole('button', { name: 'Open Barbs', exact: true }).click()
+    await expect(page.getByRole('region', { name: 'How many are there' })).toBeInViewport()
     await page.getByRole('button', { name: 'Write 2 down as vanished' }).click()
     await expect(page.getByText(/^Barbs: 2 vanished/)).toBeVisible()
 

@@ -49,13 +49,15 @@ export function SystemsPage() {
     )
 }
 
-const headline = (systems: readonly SystemSheet[]): string =>
-    systems.length === 0
-        ? messages.systemsList.none
-        : messages.systemsList.headline({
-              n: systems.length,
-              over: systems.filter((one) => one.fish.some((fish) => fish.has_to_go)).length,
-          })
+function headline(systems: readonly SystemSheet[]): string {
+    const [n, words] = [systems.length, messages.systemsList]
+    if (n === 0) {
+        return words.none
+    }
+    return systems.every(({ fish }) => fish.length === 0)
+        ? words.nobody({ n })
+        : words.headline({ n, over: systems.filter((one) => one.fish.some((fish) => fish.has_to_go)).length })
+}
 
 function SystemEntry({ system }: { system: SystemSheet }) {
     const { units, today } = useKeeper()
