@@ -10,13 +10,15 @@ use Illuminate\Support\Facades\Log;
 use PDOException;
 
 /** A table of what may be lost at any time: it is made when it is missing, and where it cannot be used everything is worked out anew. */
-final readonly class AnswersTable
+final class AnswersTable
 {
+    private bool $isThere = false;
+
     /**
      * @param  Closure(): Connection  $database  opened when it is first needed
      * @param  string  $columns  as SQL defines them
      */
-    public function __construct(private Closure $database, private string $name, private string $columns)
+    public function __construct(private readonly Closure $database, private readonly string $name, private readonly string $columns)
     {
     }
 
@@ -30,7 +32,10 @@ final readonly class AnswersTable
     {
         try {
             $database = ($this->database)();
-            $database->statement("create table if not exists {$this->name} ({$this->columns})");
+            if (! $this->isThere) {
+                $database->statement("create table if not exists {$this->name} ({$this->columns})");
+                $this->isThere = true;
+            }
 
             return $use($database);
         } catch (PDOException $e) { // Busy, full, read-only or damaged: slower, not down.

@@ -33,6 +33,45 @@ final class ProjectionCacheTest extends ApiTestCase
         $this->assertSame(4, $this->memory->table('answers')->count(), 'a row each');
     }
 
+    public function test_answers_of_one_name_are_read_together_once_several_are_wanted(): void
+    {
+        $keep = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
+        foreach (['row', 'sheet'] as $name) {
+            for ($fish = 1; $fish <= 50; $fish++) {
+                $keep->of('a', $name, [$fish], fn (): string => "{$name} {$fish}");
+            }
+        }
+        $keep->keep();
+        $answers = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
+        $answers->of('a', 'row', [1], fn (): string => 'worked out anew');
+        $this->memory->enableQueryLog();
+        for ($fish = 50; $fish >= 1; $fish--) {
+            $this->assertSame("row {$fish}", $answers->of('a', 'row', [$fish], fn (): string => 'worked out anew'));
+        }
+        $queries = $this->memory->getQueryLog();
+        $this->assertCount(3, $queries, 'two more by themselves, then all');
+        $this->memory->flushQueryLog();
+        $this->assertSame('sheet 7', $answers->of('a', 'sheet', [7], fn (): string => 'worked out anew'));
+        $this->assertCount(1, $this->memory->getQueryLog(), 'of a large answer that is wanted of one fish, that one alone is read');
+    }
+
+    public function test_names_that_begin_alike_are_not_mistaken_for_each_other(): void
+    {
+        $keep = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
+        foreach (['full', 'full by those who leave', 'ful'] as $name) {
+            foreach ([1, 2, 3, 4, 5] as $system) {
+                $keep->of('a', $name, [$system], fn (): string => "{$name} {$system}");
+            }
+        }
+        $keep->keep();
+        $answers = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
+        foreach ([1, 2, 3, 4, 5] as $system) {
+            foreach (['ful', 'full', 'full by those who leave'] as $name) {
+                $this->assertSame("{$name} {$system}", $answers->of('a', $name, [$system], fn (): string => 'worked out anew'));
+            }
+        }
+    }
+
     public function test_an_answer_stands_while_what_it_turned_out_to_rest_on_is_what_it_was(): void
     {
         $this->assertSame(1, $this->askResting(['porch' => 'three', 'sluice' => 'two']));

@@ -54,6 +54,9 @@ final class RefusalTest extends TestCase
         $this->assertSame(2, $among([], ['2027-03-09' => false, '2027-03-08' => true]), 'what all left, it left');
         $this->assertNull($among(['2027-03-10' => true], ['2027-03-09' => false]));
         $this->assertNull($among(['2027-03-08' => false], [], '2027-03-09'), 'in another home');
+        $this->assertSame(1, $among(['2027-03-10' => false, '2027-03-07' => true, '2027-03-09' => true], []), 'in whatever order they were written down');
+        $this->assertSame(3, $among(['2027-03-05' => true], ['2027-03-10' => false, '2027-03-08' => false, '2027-03-07' => true]), 'it ate last of all when the others did');
+        $this->assertNull($among([], []), 'nobody wrote down anything');
     }
 
     /** @param  array<string, bool>  $meals */

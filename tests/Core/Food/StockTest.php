@@ -26,6 +26,20 @@ final class StockTest extends TestCase
         $this->assertEqualsWithDelta(400 + 500 - 30 - 60, $stock->left, 1e-9, 'what was fed on the day of the count was gone by then');
     }
 
+    public function test_what_was_fed_counts_from_the_last_count_on_else_from_the_first_entry(): void
+    {
+        $today = LocalDate::fromIso(self::TODAY);
+        $since = fn (StockEntry ...$entries): string => Stock::knownSince(array_values($entries), $today)->toIso();
+        $bought = $this->entry('2027-03-01', StockEntryKind::Bought, 1000.0);
+        $counted = $this->entry('2027-03-22', StockEntryKind::Counted, 400.0);
+
+        $this->assertSame('2027-02-28', $since($bought), 'what was fed on the day it came counts');
+        $this->assertSame('2027-03-22', $since($bought, $counted, $this->entry('2027-03-25', StockEntryKind::Bought, 500.0)), 'it is counted in the evening');
+        $this->assertSame('2027-03-26', $since($bought, $counted, $this->entry('2027-03-26', StockEntryKind::Counted, 390.0)));
+        $this->assertSame('2027-03-28', $since(), 'nothing is known');
+        $this->assertSame('2027-03-01', FoodUse::latelyFrom($today)->toIso());
+    }
+
     public function test_use_is_what_was_fed_and_until_then_what_is_planned(): void
     {
         $planned = $this->stock([['2027-03-28', StockEntryKind::Counted, 100.0]], [], planned: 5.0);

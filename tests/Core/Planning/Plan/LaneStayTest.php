@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Planning\Plan;
+
+use Biomegas\Calendar\LocalDate;
+use Biomegas\Planning\Plan\LanePoint;
+use Biomegas\Planning\Plan\LaneStay;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Example;
+
+final class LaneStayTest extends TestCase
+{
+    public function test_its_points_are_what_they_were_also_after_it_was_kept(): void
+    {
+        $from = LocalDate::fromIso('2027-03-13');
+        $points = [
+            new LanePoint($from, 0.41, 0.5, 0.625, 231.7),
+            new LanePoint($from->plusDays(28), 0.1 + 0.2, 1 / 3, 0.7, 240.05),
+            new LanePoint($from->plusDays(731), 1.0, 1.25, 2.5, 1e3 / 3),
+        ];
+        $stay = LaneStay::of(Example::fish(Example::of(), 'porch', [], key: 'perch'), 'porch', $from, null, $points);
+
+        $this->assertEquals($points, $stay->points());
+        $this->assertEquals($stay, unserialize(serialize($stay)));
+        $this->assertEquals($points, unserialize(serialize($stay))->points());
+        $this->assertSame(['perch', 1, 'porch'], [$stay->fish, $stay->count, $stay->system]);
+    }
+
+    public function test_a_stay_that_begins_before_its_first_point_is_no_trouble(): void
+    {
+        $from = LocalDate::fromIso('2027-03-13');
+        $stay = LaneStay::of(Example::fish(Example::of(), 'porch', [], key: 'perch'), 'porch', $from, $from->plusDays(1), [new LanePoint($from->plusDays(-3), 0.1, 0.2, 0.3, 80.0)]);
+
+        $this->assertSame('2027-03-10', $stay->points()[0]->date->toIso());
+    }
+}
