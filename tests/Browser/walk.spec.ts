@@ -1,15 +1,7 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
 import { filmed, keepLength, markFish, someFishOf } from './camera'
-import {
-    PHONE,
-    expectNoSidewaysScrolling,
-    linkIn,
-    openSheet,
-    openSystem,
-    signIn,
-    somebody,
-} from './keeper'
+import { PHONE, expectNoSidewaysScrolling, linkIn, openSheet, openSystem, signIn, somebody } from './keeper'
 
 /** Lengths of the past as somebody who keeps fish has them: in a sheet of their own. */
 const HISTORY = [
