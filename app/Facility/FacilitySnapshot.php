@@ -11,6 +11,8 @@ use App\Language\Messages;
 use App\Repair\LeftOut;
 use App\Repair\UnreadableRows;
 use Biomegas\Calendar\LocalDate;
+use Biomegas\Cost\RunningCost;
+use Biomegas\Cost\YearAhead;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
@@ -433,6 +435,23 @@ final class FacilitySnapshot
         return new Messages($this->units, app()->getLocale());
     }
 
+    /**
+     * Who of some fish can live with whom.
+     *
+     * @template T
+     *
+     * @param  list<Fish>  $fish
+     * @param  list<mixed>  $besides  what else it rests on
+     * @param  Closure(): T  $find  in the units and words of the place
+     * @return T
+     */
+    public function company(array $fish, array $besides, Closure $find): mixed
+    {
+        $keys = array_map(fn (Fish $one): string => $one->key, $fish);
+
+        return $this->lastOf('company', implode(' ', $keys), $find, hash('xxh128', serialize([array_map($this->print(...), $fish), array_map($this->kept(...), $fish), $besides])));
+    }
+
     public function full(System $system): ?FullSystem
     {
         return $this->lastOf('full', $system->key, fn (): ?FullSystem => $this->findFull($system), $this->everybody());
@@ -498,6 +517,16 @@ final class FacilitySnapshot
             [$system->key, $this->printsOf($system)],
             fn (): LoadAhead => LoadAhead::of($this->facility, $system, $this->growing($system)),
         );
+    }
+
+    /** Over the year to come. */
+    public function runningCost(System $system): RunningCost
+    {
+        return $this->answers->of($this->reading->surroundings, 'running cost', [$system->key, $this->printsOf($system)], function () use ($system): RunningCost {
+            $fedOn = fn (LocalDate $day): array => array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($day), $this->growing($system));
+
+            return YearAhead::of($system, $fedOn, $this->facility->date, $this->facility->rulebook->holdingFor($system->key));
+        });
     }
 
     /** What its own tests show of the nitrate by the book, else what other tanks do. */

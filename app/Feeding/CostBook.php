@@ -15,8 +15,6 @@ use Biomegas\Cost\SpendingKind;
 use Biomegas\Cost\YearAhead;
 use Biomegas\Facility\System;
 use Biomegas\Food\StockEntryKind;
-use Biomegas\Planning\Floor\ProjectedOccupant;
-use Biomegas\Water\Load\FedOccupant;
 use Illuminate\Support\Facades\DB;
 
 /** What keeping costs a year as it is computed, and what was paid. */
@@ -29,9 +27,7 @@ final readonly class CostBook
     /** Of a system over the year to come. */
     public function ofSystem(System $system): RunningCost
     {
-        $fedOn = fn (LocalDate $day): array => array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($day), $this->kept->growing($system));
-
-        return YearAhead::of($system, $fedOn, $this->kept->facility->date, $this->kept->facility->rulebook->holdingFor($system->key));
+        return $this->kept->runningCost($system);
     }
 
     /** @return array<string, RunningCost> its part of what its system costs in the year to come, by fish */

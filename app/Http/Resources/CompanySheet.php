@@ -33,14 +33,25 @@ final readonly class CompanySheet
     /** @param  list<Fish>  $fish */
     public static function from(FacilitySnapshot $kept, array $fish, int $more): self
     {
-        return self::of($kept, CompanyGrid::of($kept->facility, $fish, $kept->lengthsAhead(...)), array_map(fn (Fish $one): CompanyFish => CompanyFish::from($kept, $one), $fish), $more);
+        $own = self::ownVerdicts();
+
+        return $kept->company($fish, [$more, $own], fn (): self => self::inGrid(
+            $kept, CompanyGrid::of($kept->facility, $fish, $kept->lengthsAhead(...)), array_map(fn (Fish $one): CompanyFish => CompanyFish::from($kept, $one), $fish), $more, $own,
+        ));
     }
 
     /** @param  list<CompanyFish>  $fish  of the grid, in its order */
-    public static function of(FacilitySnapshot $kept, CompanyGrid $grid, array $fish, int $more): self
+    public static function of(FacilitySnapshot $kept, CompanyGrid $grid, array $fish): self
     {
-        $own = self::ownVerdicts();
+        return self::inGrid($kept, $grid, $fish, 0, self::ownVerdicts());
+    }
 
+    /**
+     * @param  list<CompanyFish>  $fish  of the grid, in its order
+     * @param  array<string, OwnVerdictRow>  $own  the keeper's words, by both fish
+     */
+    private static function inGrid(FacilitySnapshot $kept, CompanyGrid $grid, array $fish, int $more, array $own): self
+    {
         return new self(
             $fish,
             $more,

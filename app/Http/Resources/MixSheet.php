@@ -42,7 +42,7 @@ final readonly class MixSheet
             array_map(fn (Introduction $step): MixStep => new MixStep(CompanyFish::idOf($step->fish), $step->fish->name, $step->fish->count, $step->from?->toIso(), round($step->length, 1), $says->phrase($step->why)), $mix->steps),
             $mix->now === null ? null : StandingSide::from($mix->now, $yield, $says),
             $mix->later === null ? null : StandingSide::from($mix->later, $yield, $says),
-            CompanySheet::of($kept, $mix->grid, $rows, 0),
+            CompanySheet::of($kept, $mix->grid, $rows),
         );
     }
 }
