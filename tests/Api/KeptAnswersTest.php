@@ -43,7 +43,7 @@ final class KeptAnswersTest extends ApiTestCase
     /** @return array<string, string> */
     private function pages(): array
     {
-        $pages = ['today', 'food', "fish/{$this->fish('Sedge')}", "fish/{$this->fish('Barbs')}", "systems/{$this->system('Porch tank')}"];
+        $pages = ['today', 'food', 'costs', 'company', "fish/{$this->fish('Sedge')}", "fish/{$this->fish('Barbs')}", "systems/{$this->system('Porch tank')}"];
         DB::table('read_marks')->update(['place_mark' => bin2hex(random_bytes(16))]);
 
         return array_combine($pages, array_map(fn (string $page): string => (string) $this->getJson("/api/v1/{$page}")->assertOk()->getContent(), $pages));
