@@ -22,8 +22,8 @@ final class WorkOutAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
     /** It is only ahead of time: whoever asks works it out. */
     public int $tries = 1;
 
-    /** A lock that a lost worker left holds no longer, seconds. */
-    public int $uniqueFor = 600;
+    /** Where no worker comes for days, one waits for each of them, seconds. */
+    public int $uniqueFor = 86400;
 
     /** Several are written in a row: once is enough. */
     private const AFTER_SECONDS = 3;

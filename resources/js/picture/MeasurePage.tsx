@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import { fishListQuery } from '../api/queries'
-import type { FishRow, MarksRequest, PictureLengths, PictureRow } from '../api/types'
+import type { MarksRequest, PictureLengths, PictureRow } from '../api/types'
 import { AskingScope } from '../entry/FieldForm'
 import { Chips } from '../entry/Chips'
 import { ChoiceField, optionsOf } from '../entry/fields'
@@ -25,6 +25,7 @@ import { Read } from './Read'
 import { Stage } from './Stage'
 import { useReading } from './useReading'
 import { useSteps } from './useSteps'
+import { likeliestFirst, onlyOne } from './whose'
 
 const words = pictureWords.measure
 
@@ -113,18 +114,6 @@ function Sheet({ picture }: { picture: PictureRow }) {
             </SheetBody>
         </>
     )
-}
-
-/** Those who live where the picture was taken, then all others. */
-function likeliestFirst(all: readonly FishRow[], { system_id }: PictureRow): readonly FishRow[] {
-    const isThere = (fish: FishRow): boolean => fish.home.system_id === system_id
-    return [...all.filter(isThere), ...all.filter((fish) => !isThere(fish))]
-}
-
-/** Whose picture it is, or who alone lives where it was taken; '': not known. */
-function onlyOne(likeliest: readonly FishRow[], { fish_id, system_id }: PictureRow): string {
-    const there = likeliest.filter(({ home }) => home.system_id === system_id)
-    return String(fish_id ?? (there.length === 1 ? there[0]?.id : undefined) ?? '')
 }
 
 interface ToolsProps {
