@@ -400,6 +400,12 @@ final class FacilitySnapshot
         return $this->messages ??= new Messages($this->units, app()->getLocale(), $this->facility->date);
     }
 
+    /** The same for what leaves the application and is read on other days: no year is left out. */
+    public function saysInFull(): Messages
+    {
+        return new Messages($this->units, app()->getLocale());
+    }
+
     /**
      * What lists tell of the water of a system: it rests on its fish, its tests and its changes.
      *
@@ -427,12 +433,6 @@ final class FacilitySnapshot
     public function ofAllFish(string $name, array $besides, Closure $find): mixed
     {
         return $this->lastOf($name, '', $find, hash('xxh128', serialize([$this->everybody(), $besides])));
-    }
-
-    /** The same for what leaves the application and is read on other days: no year is left out. */
-    public function saysInFull(): Messages
-    {
-        return new Messages($this->units, app()->getLocale());
     }
 
     /**

@@ -12,8 +12,9 @@ use Illuminate\Database\Connection;
  * each in a database of their own, filed under a fingerprint of the whole
  * input and of the code, so nothing can go stale. Answers are grouped by what
  * all of them rest on (the day, the rulebook, the systems): a page that wants
- * many of a name reads them in one query, and groups of days past are dropped. All of it may be
- * lost or unwritable at any time: then everything is computed anew.
+ * many of a name reads them in one query, and groups of days past are dropped.
+ * All of it may be lost or unwritable at any time: then everything is computed
+ * anew.
  */
 final class ProjectionCache
 {

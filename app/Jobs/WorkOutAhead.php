@@ -36,7 +36,7 @@ final class WorkOutAhead implements ShouldBeUniqueUntilProcessing, ShouldQueue
     public function handle(FacilityReader $reader, ProjectionCache $answers): void
     {
         $kept = $reader->read();
-        array_map($kept->homesAhead(...), $kept->facility->fish);
+        // When a home is full rests on the homes ahead of all who live there.
         array_map($kept->full(...), $kept->facility->systems);
         array_map($kept->load(...), $kept->facility->systems);
         $answers->keep();

@@ -28,7 +28,7 @@ final class LaneStayTest extends TestCase
         $this->assertSame(['perch', 1, 'porch'], [$stay->fish, $stay->count, $stay->system]);
     }
 
-    public function test_a_stay_that_begins_before_its_first_point_is_no_trouble(): void
+    public function test_a_point_before_its_beginning_keeps_its_day(): void
     {
         $from = LocalDate::fromIso('2027-03-13');
         $stay = LaneStay::of(Example::fish(Example::of(), 'porch', [], key: 'perch'), 'porch', $from, $from->plusDays(1), [new LanePoint($from->plusDays(-3), 0.1, 0.2, 0.3, 80.0)]);
