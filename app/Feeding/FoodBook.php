@@ -89,7 +89,7 @@ final class FoodBook
     {
         $fed = DB::table('meals')->whereNull('deleted_at');
         $lately = [];
-        foreach ($fed->clone()->whereIn('food_id', $foods)->where('date', '>=', FoodUse::latelyFrom($today)->toIso())->where('date', '<', $today->toIso())->groupBy('food_id', 'date')->get(['food_id', 'date', DB::raw('sum(amount) as amount')]) as $row) {
+        foreach ($fed->clone()->whereIn('food_id', $foods)->whereBetween('date', array_map(fn (LocalDate $day): string => $day->toIso(), FoodUse::daysOfUse($today)))->groupBy('food_id', 'date')->get(['food_id', 'date', DB::raw('sum(amount) as amount')]) as $row) {
             $lately[$row->food_id][$row->date] = (float) $row->amount;
         }
         $uses = [];

@@ -14,7 +14,7 @@ final readonly class FoodUse
 
     /**
      * @param  float  $since  all that was fed after the day from which its stock is known
-     * @param  array<string, float>  $lately  by day: from the first that tells how it is used until yesterday
+     * @param  array<string, float>  $lately  by day: on those that tell how it is used
      * @param  bool  $isFed  it was fed at all, as far back as is looked
      */
     public function __construct(
@@ -24,9 +24,9 @@ final readonly class FoodUse
     ) {
     }
 
-    /** The first day that tells how a food is used. */
-    public static function latelyFrom(LocalDate $today): LocalDate
+    /** @return array{LocalDate, LocalDate} the first and the last day that tell how a food is used: today is not over */
+    public static function daysOfUse(LocalDate $today): array
     {
-        return $today->plusDays(-self::WEEKS * LocalDate::DAYS_PER_WEEK);
+        return [$today->plusDays(-self::WEEKS * LocalDate::DAYS_PER_WEEK), $today->plusDays(-1)];
     }
 }

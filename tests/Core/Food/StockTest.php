@@ -37,7 +37,7 @@ final class StockTest extends TestCase
         $this->assertSame('2027-03-22', $since($bought, $counted, $this->entry('2027-03-25', StockEntryKind::Bought, 500.0)), 'it is counted in the evening');
         $this->assertSame('2027-03-26', $since($bought, $counted, $this->entry('2027-03-26', StockEntryKind::Counted, 390.0)));
         $this->assertSame('2027-03-28', $since(), 'nothing is known');
-        $this->assertSame('2027-03-01', FoodUse::latelyFrom($today)->toIso());
+        $this->assertSame(['2027-03-01', '2027-03-28'], array_map(fn (LocalDate $day): string => $day->toIso(), FoodUse::daysOfUse($today)), 'four weeks; today is not over');
     }
 
     public function test_use_is_what_was_fed_and_until_then_what_is_planned(): void
@@ -102,8 +102,8 @@ final class StockTest extends TestCase
     {
         $today = LocalDate::fromIso(self::TODAY);
         $all = array_map(fn (array $entry): StockEntry => $this->entry(...$entry), $entries);
-        $from = fn (string $day): array => array_filter($uses, fn (string $one): bool => $one >= $day, ARRAY_FILTER_USE_KEY);
-        $use = new FoodUse(array_sum($from(Stock::knownSince($all, $today)->plusDays(1)->toIso())), $from(FoodUse::latelyFrom($today)->toIso()), $uses !== []);
+        $between = fn (LocalDate $first, LocalDate $last): array => array_filter($uses, fn (string $day): bool => $day >= $first->toIso() && $day <= $last->toIso(), ARRAY_FILTER_USE_KEY);
+        $use = new FoodUse(array_sum($between(Stock::knownSince($all, $today)->plusDays(1), $today)), $between(...FoodUse::daysOfUse($today)), $uses !== []);
 
         return Stock::of($food ?? Store::pellets(), $all, $use, $planned, $today);
     }
