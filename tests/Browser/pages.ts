@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect } from '@playwright/test'
-import type { Page } from '@playwright/test'
+import type { Page, Request } from '@playwright/test'
 
 /** Every page of the application, of the demo. */
 export const PAGES = [
@@ -50,10 +50,39 @@ export const PAGES = [
 ] as const
 
 /** Opens a page and waits until it is drawn, by what is there in any language. */
-export async function openPage(page: Page, address: string): Promise<void> {
-    await page.goto(address)
-    await expect(page.locator('h1')).not.toBeEmpty()
-    await page.waitForLoadState('networkidle')
+export const openPage = (page: Page, address: string): Promise<void> =>
+    drawnAfter(page, async () => {
+        await page.goto(address)
+        await expect(page.locator('h1')).not.toBeEmpty()
+    })
+
+/** Without a question in so long a page that has nothing else to do will not ask another. */
+const QUIET_MS = 100
+
+/**
+ * Does something to a page and waits until all is drawn that it brings with it: nothing that was asked for is under
+ * way, and the page has time. The browser's own "networkidle" takes half a second of each page.
+ */
+export async function drawnAfter(page: Page, act: () => Promise<void>): Promise<void> {
+    const underWay = new Set<Request>()
+    let last = performance.now()
+    const asked = (request: Request): unknown => underWay.add(request)
+    const answered = (request: Request): void => {
+        underWay.delete(request)
+        last = performance.now()
+    }
+    page.on('request', asked).on('requestfinished', answered).on('requestfailed', answered)
+    await act()
+    await expect
+        .poll(
+            async () => {
+                await page.evaluate(() => new Promise((hasTime) => setTimeout(hasTime)))
+                return underWay.size === 0 && performance.now() - last > QUIET_MS
+            },
+            { intervals: [QUIET_MS / 2], timeout: 30_000 },
+        )
+        .toBe(true)
+    page.off('request', asked).off('requestfinished', answered).off('requestfailed', answered)
 }
 
 /** Signs in by the kinds of the fields, whatever they are called. */

@@ -1,27 +1,23 @@
 import { expect, test } from './test'
 import { PHONE, expectAccessible, expectNoSidewaysScrolling, linkIn, signIn, somebody } from './keeper'
+import { PAGES } from './pages'
 
 test.describe('settings', () => {
     test.beforeEach(async ({ page }) => signIn(page))
 
-    test('every sheet is found, and fits the desk and the phone', async ({ page }) => {
-        test.slow()
+    test('every sheet is found', async ({ page }) => {
         await page.goto('/settings')
         await expect(page.getByRole('heading', { level: 1 })).toContainText('Three people')
         const sheets = await page
             .locator('main a')
             .evaluateAll((links) => links.map((link) => link.getAttribute('href') ?? ''))
         expect(sheets.length).toBe(8)
-        await expectAccessible(page)
+        // Whether they are sound is tried with all others.
+        expect(PAGES).toEqual(expect.arrayContaining(sheets))
         for (const sheet of sheets) {
-            await page.setViewportSize({ width: 1280, height: 800 })
             await page.goto(sheet)
             await expect(page.getByRole('link', { name: 'All settings' })).toBeVisible()
             await expect(page.getByRole('heading', { level: 1 })).not.toBeEmpty()
-            await page.waitForLoadState('networkidle')
-            await expectAccessible(page)
-            await page.setViewportSize(PHONE)
-            await expectNoSidewaysScrolling(page)
         }
     })
 

@@ -1,7 +1,7 @@
 import { expect, test } from './test'
 import type { Page } from '@playwright/test'
 import { expectAccessible, expectNoSidewaysScrolling, PHONE, signIn } from './keeper'
-import { openPage, PAGES } from './pages'
+import { drawnAfter, openPage, PAGES } from './pages'
 
 const SMALL_PHONE = { width: 360, height: 640 }
 
@@ -48,10 +48,14 @@ for (const [size, viewport] of [
 /** What is folded on a phone is looked through, too. */
 async function openFolds(page: Page): Promise<void> {
     const folded = page.locator('main section > div:first-child button[aria-expanded=false]')
-    for (let left = await folded.count(); left > 0; left--) {
-        await folded.first().click()
+    const left = await folded.count()
+    if (left > 0) {
+        await drawnAfter(page, async () => {
+            for (let opened = 0; opened < left; opened++) {
+                await folded.first().click()
+            }
+        })
     }
-    await page.waitForLoadState('networkidle')
 }
 
 /** What can be touched, but not a thumb's breadth above and below its middle; a link in the middle of a sentence may be. */
