@@ -23,6 +23,8 @@ final class RunningServer
 
     private readonly int $port;
 
+    private bool $isWorkedOut = false;
+
     /** @param  int|null  $mostBlocks  no file may be larger, in blocks of the shell: a full disk */
     public function __construct(private readonly string $database, private readonly ?int $mostBlocks = null)
     {
@@ -34,11 +36,9 @@ final class RunningServer
 
     public function start(): void
     {
+        $this->workOut();
         // In a session of its own, so that the workers can be killed with it.
-        $this->process = Process::fromShellCommandline(($this->mostBlocks === null ? '' : "trap '' XFSZ; ulimit -f {$this->mostBlocks}; ").'exec setsid php -d opcache.validate_timestamps=0 -S 127.0.0.1:'.$this->port.' -t public server.php', base_path(), [
-            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $this->database, 'ANSWERS_DATABASE' => "{$this->database}-answers", 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
-            'PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, ...self::cachesOfItsOwn(),
-        ], null, null);
+        $this->process = Process::fromShellCommandline(($this->mostBlocks === null ? '' : "trap '' XFSZ; ulimit -f {$this->mostBlocks}; ").'exec setsid php -d opcache.validate_timestamps=0 -S 127.0.0.1:'.$this->port.' -t public server.php', base_path(), ['PHP_CLI_SERVER_WORKERS' => (string) self::WORKERS, ...$this->environment()], null, null);
         $this->process->disableOutput();
         $this->process->start();
         $this->group = (int) $this->process->getPid();
@@ -51,10 +51,23 @@ final class RunningServer
         }
     }
 
-    /** @return array<string, string> the demo may run in this folder with cached settings */
-    private static function cachesOfItsOwn(): array
+    /** As it is installed: settings and routes are worked out once. */
+    private function workOut(): void
     {
-        return ['APP_CONFIG_CACHE' => base_path('.state/server-config.php'), 'APP_ROUTES_CACHE' => base_path('.state/server-routes.php'), 'APP_EVENTS_CACHE' => base_path('.state/server-events.php')];
+        if (! $this->isWorkedOut) {
+            (new Process(['php', 'artisan', 'optimize', '--except=views'], base_path(), $this->environment()))->mustRun();
+            $this->isWorkedOut = true;
+        }
+    }
+
+    /** @return array<string, string> */
+    private function environment(): array
+    {
+        return [
+            'APP_ENV' => 'local', 'APP_DEBUG' => 'false', 'DB_DATABASE' => $this->database, 'ANSWERS_DATABASE' => "{$this->database}-answers", 'CACHE_STORE' => 'file', 'SESSION_DRIVER' => 'file', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
+            // The demo may run in this folder with what it has worked out.
+            'APP_CONFIG_CACHE' => "{$this->database}-config.php", 'APP_ROUTES_CACHE' => "{$this->database}-routes.php", 'APP_EVENTS_CACHE' => "{$this->database}-events.php",
+        ];
     }
 
     /** Ends all of it at once, whatever it is doing. */

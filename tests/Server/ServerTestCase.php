@@ -30,7 +30,7 @@ abstract class ServerTestCase extends TestCase
     {
         $this->server->kill();
         DB::disconnect();
-        array_map(fn (string $end): bool => @unlink($this->file.$end), ['-wal', '-shm', '-answers', '-answers-wal', '-answers-shm']);
+        array_map(fn (string $end): bool => @unlink($this->file.$end), ['-wal', '-shm', '-answers', '-answers-wal', '-answers-shm', '-config.php', '-routes.php', '-events.php']);
         parent::tearDown();
     }
 }
