@@ -1,6 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import type { Point } from '../../resources/js/drawing/geometry'
-import { isInside, polygon, polyline, seeded, smooth, tornEdge } from '../../resources/js/drawing/geometry'
+import {
+    isConvex,
+    isInside,
+    polygon,
+    polyline,
+    seeded,
+    smooth,
+    tornEdge,
+} from '../../resources/js/drawing/geometry'
 import { placeFish } from '../../resources/js/drawing/placeFish'
 import { layPools } from '../../resources/js/systems/pools'
 
@@ -75,6 +83,44 @@ describe('inside an outline', () => {
         [[50, 61], false],
     ])('%j of an L: %s', (point, inside) => {
         expect(isInside(point, bent)).toBe(inside)
+    })
+})
+
+describe('outlines without a hollow', () => {
+    const round = Array.from({ length: 24 }, (_, i): Point => [
+        50 + 50 * Math.cos((i * Math.PI) / 12),
+        50 + 50 * Math.sin((i * Math.PI) / 12),
+    ])
+
+    it.each<[string, Point[], boolean]>([
+        ['an L', bent, false],
+        ['an L drawn the other way', [...bent].reverse(), false],
+        ['a vat', round, true],
+        ['a vat drawn the other way', [...round].reverse(), true],
+        ['a vat of which a part is in view', round.map(([x, y]): Point => [Math.min(x, 60), y]), true],
+    ])('%s: %s', (_, outline, isOne) => {
+        expect(isConvex(outline)).toBe(isOne)
+    })
+
+    it('a fish lies in a vat with all of its length, as long as there is room', () => {
+        for (const seed of [1, 2, 3, 4, 5]) {
+            const swimmers = [30, 25, 20, 15].map((length, i) => ({
+                key: `${i}/0`,
+                form: 'eel',
+                band: 0,
+                length,
+            }))
+            for (const { x, y, angle, length } of placeFish(round, swimmers, seed)) {
+                for (const share of [-0.45, -0.3, 0, 0.3, 0.45]) {
+                    const turn = (angle * Math.PI) / 180
+                    const point: Point = [
+                        x + share * length * Math.cos(turn),
+                        y + share * length * Math.sin(turn),
+                    ]
+                    expect(isInside(point, round)).toBe(true)
+                }
+            }
+        }
     })
 })
 

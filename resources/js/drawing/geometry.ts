@@ -51,6 +51,16 @@ export function isInside([x, y]: Point, corners: readonly Point[]): boolean {
     return inside
 }
 
+/** Whether a straight line between any two points inside stays inside. */
+export function isConvex(corners: readonly Point[]): boolean {
+    const turns = corners.map(([bx, by], i) => {
+        const [ax, ay] = corners.at(i - 1) ?? [0, 0]
+        const [cx, cy] = corners[(i + 1) % corners.length] ?? [0, 0]
+        return (bx - ax) * (cy - by) - (by - ay) * (cx - bx)
+    })
+    return turns.every((turn) => turn >= 0) || turns.every((turn) => turn <= 0)
+}
+
 /** A ragged line that says "cut here"; level from x1 to x2. */
 export function tornEdge(x1: number, x2: number, y: number, seed: number): Point[] {
     const random = seeded(seed)

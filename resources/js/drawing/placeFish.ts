@@ -1,5 +1,5 @@
 import type { Point } from './geometry'
-import { isInside, seeded } from './geometry'
+import { isConvex, isInside, seeded } from './geometry'
 
 export interface Swimmer {
     key: string
@@ -17,7 +17,15 @@ export interface PlacedSwimmer extends Swimmer {
 }
 
 const TRIES = 60
-const ALONG = [-0.45, -0.2, 0, 0.2, 0.45]
+
+/** Points of the spine, as shares of the length: both ends first. */
+const ALONG = [-0.45, 0.45, -0.2, 0, 0.2]
+
+/** In lengths of the fish: with more room around it, it lies no better. */
+const MOST_ROOM = 1.5
+
+/** A fish that sticks out is worse than any that does not. */
+const STUCK_OUT = 1e6
 
 const WIDTH: Record<string, number> = {
     ray: 1,
@@ -48,16 +56,22 @@ export function placeFish(
     const random = seeded(seed)
     const width = Math.max(...outline.map(([x]) => x))
     const height = Math.max(...outline.map(([, y]) => y))
+    // What is straight lies in a convex outline with its ends.
+    const needed = isConvex(outline) ? 2 : ALONG.length
     const placed: { swimmer: PlacedSwimmer; spine: Point[] }[] = []
     for (const swimmer of [...swimmers].sort((a, b) => b.length - a.length)) {
         let best: { swimmer: PlacedSwimmer; spine: Point[] } | undefined
         let bestRoom = -Infinity
-        for (let i = 0; i < TRIES; i++) {
+        for (let i = 0; i < TRIES && bestRoom < swimmer.length * MOST_ROOM; i++) {
             const angle =
                 (random() < 0.5 ? 0 : 180) + (random() - 0.5) * (height > swimmer.length * 1.3 ? 110 : 24)
             const candidate = { ...swimmer, x: random() * width, y: random() * height, angle }
             const spine = spineOf(candidate)
-            const room = roomAround(candidate, spine, outline, placed, bestRoom)
+            const around = roomAround(candidate, spine, placed, bestRoom)
+            const room =
+                around > bestRoom && sticksOut(spine.slice(0, needed), halfWidth(candidate), outline)
+                    ? around - STUCK_OUT
+                    : around
             if (room > bestRoom) {
                 bestRoom = room
                 best = { swimmer: candidate, spine }
@@ -79,16 +93,15 @@ function halfWidth(swimmer: Swimmer): number {
     return (widthFromAbove(swimmer.form) * swimmer.length) / 2
 }
 
-/** Distance to the nearest neighbour or wall; a fish that sticks out is worse than any that does not. Not looked at further once it is no better than the best so far. */
+/** Distance to the nearest neighbour. Not looked at further once it is no better than the best so far. */
 function roomAround(
     one: PlacedSwimmer,
     spine: Point[],
-    outline: readonly Point[],
     others: { swimmer: PlacedSwimmer; spine: Point[] }[],
     best: number,
 ): number {
     const half = halfWidth(one)
-    let room = one.length * 1.5
+    let room = one.length * MOST_ROOM
     for (const other of others) {
         const halves = half + halfWidth(other.swimmer)
         for (const [ax, ay] of spine) {
@@ -100,7 +113,7 @@ function roomAround(
             return room
         }
     }
-    return sticksOut(spine, half, outline) ? room - 1e6 : room
+    return room
 }
 
 const sticksOut = (spine: Point[], half: number, outline: readonly Point[]): boolean =>
