@@ -56,6 +56,13 @@ export const openPage = (page: Page, address: string): Promise<void> =>
         await expect(page.locator('h1')).not.toBeEmpty()
     })
 
+/** The same from a page of the application, as by a link: nothing is loaded again. */
+export const goToPage = (page: Page, address: string): Promise<void> =>
+    drawnAfter(page, async () => {
+        await page.evaluate((to) => history.pushState({}, '', to), address)
+        await expect(page.locator('h1')).not.toBeEmpty()
+    })
+
 /** Without a question in so long a page that has nothing else to do will not ask another. */
 const QUIET_MS = 100
 
@@ -96,6 +103,8 @@ export async function signInByFields(
     await page.locator('input[type=email]').fill(email)
     await page.locator('input[type=password]').fill(password)
     await page.locator('button[type=submit]').click()
+    // The door has a heading, too.
+    await expect(page.locator('input[type=password]')).toHaveCount(0)
     await expect(page.locator('h1')).not.toBeEmpty()
 }
 
@@ -119,8 +128,8 @@ export const saidOn = (page: Page): Promise<string[]> =>
     })
 
 /** Texts of the demo and of the species that ship: what keepers and books have written. */
-export function writtenTexts(dump: string): string[] {
-    return [...new Set(readFileSync(dump, 'utf8').split('\n'))]
+export const writtenTexts = (dump: string): string[] =>
+    readFileSync(dump, 'utf8')
+        .split('\n')
         .filter((text) => text.length > 1)
         .sort((a, b) => b.length - a.length)
-}

@@ -1,7 +1,7 @@
 import { expect, test } from './test'
 import type { Page } from '@playwright/test'
 import { expectAccessible, expectNoSidewaysScrolling, PHONE, signIn } from './keeper'
-import { drawnAfter, openPage, PAGES } from './pages'
+import { drawnAfter, goToPage, openPage, PAGES } from './pages'
 
 const SMALL_PHONE = { width: 360, height: 640 }
 
@@ -24,7 +24,8 @@ for (const [size, viewport] of [
             await page.setViewportSize(viewport)
             await signIn(page)
             for (const address of SHEETS.filter((_, i) => i % PARTS === part)) {
-                await openPage(page, address)
+                // Each is loaded once, and once gone to.
+                await (size === 'desk' ? openPage : goToPage)(page, address)
                 await openFolds(page)
                 await test.step(address, async () => {
                     await expectAccessible(page)

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { settings } from '../../resources/js/messages/en/settings'
 import { owner } from '../../resources/js/messages/en/owner'
 import { expectNoSidewaysScrolling, signIn } from './keeper'
-import { openPage, PAGES, saidOn, writtenTexts } from './pages'
+import { goToPage, PAGES, saidOn, writtenTexts } from './pages'
 import { TEMPLATES } from './servers'
 import { expect, test } from './test'
 
@@ -35,7 +35,7 @@ test('a facility in inches is shown no metric figure', async ({ page, database }
     const written = writtenTexts(DUMP)
     const found: string[] = []
     for (const address of PAGES) {
-        await openPage(page, address)
+        await goToPage(page, address)
         found.push(
             ...(await saidOn(page))
                 .map((text) => written.reduce((rest, known) => rest.replaceAll(known, ''), text))

@@ -21,7 +21,7 @@ export function Clock({
     if (running) {
         return <chakra.span color="ink2">{movesWords.sheet.running}</chakra.span>
     }
-    const start = `${movesWords.sheet.start}: ${minutes < 10 ? minutes : Math.round(minutes)} min`
+    const start = movesWords.sheet.startFor({ minutes: minutes < 10 ? minutes : Math.round(minutes) })
     return (
         <Button
             variant="plain"

@@ -40,7 +40,9 @@ function Sheet({ sheet }: { sheet: SpeciesSheet }) {
         species.sold_at_mm === null
             ? ''
             : speciesWords.soldAt({ length: projected(species.sold_at_mm, unit) }),
-        life === undefined ? '' : `lives ${weighUpWords.years({ low: life.low, high: life.high })}`,
+        life === undefined
+            ? ''
+            : speciesWords.livesFor({ years: weighUpWords.years({ low: life.low, high: life.high }) }),
         messages.labels.tempers[species.temperament] ?? '',
         messages.labels.layers[species.layer],
     ]

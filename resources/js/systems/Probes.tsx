@@ -10,6 +10,7 @@ import { EntryForm } from '../entry/EntryForm'
 import { TextField } from '../entry/fields'
 import { useDelete } from '../entry/useUndo'
 import { useWrite } from '../entry/useWrite'
+import { atMoment } from '../units/moment'
 
 /** Devices that post readings of this system. */
 export function Probes({ page }: { page: SystemPage }) {
@@ -39,7 +40,7 @@ export function Probes({ page }: { page: SystemPage }) {
                                 {probe.last_heard === null
                                     ? systemsWords.probes.never
                                     : systemsWords.probes.heard({
-                                          when: new Date(probe.last_heard).toLocaleString('en-GB'),
+                                          when: atMoment(probe.last_heard),
                                       })}
                             </chakra.span>
                         </span>

@@ -1,5 +1,5 @@
 import { useKeeper } from '../frame/keeper'
-import { doseAmount, doseHeld, doseUnit } from '../units/dose'
+import { doseAmount, doseHeld } from '../units/dose'
 import { degreesApart } from '../units/temperature'
 import { systemsWords } from '../messages/systems'
 import { Box, chakra } from '@chakra-ui/react'
@@ -81,7 +81,7 @@ function RefillSum({ page: { system } }: { page: SystemPage }) {
                     error={error('fill', 'fill_c')}
                 />
                 <TextField
-                    label={systemsWords.sums.dose({ dose: doseUnit(units) })}
+                    label={systemsWords.sums.dose[units.volume === 'us' ? 'us' : 'metric']}
                     inputMode="decimal"
                     value={typed.dose}
                     onChange={set('dose')}

@@ -167,7 +167,7 @@ function ProjectedOccupant({ fish, today }: { fish: FishRow; today: string }) {
                 </chakra.span>
             </chakra.span>
             <chakra.span color={leavingColour(fish)} fontWeight={600} marginStart="auto" textAlign="end">
-                {fish.home.fits_now ? when : `outgrown: ${fish.home.reason}`}
+                {fish.home.fits_now ? when : messages.systemsList.outgrown({ reason: fish.home.reason })}
             </chakra.span>
         </chakra.li>
     )

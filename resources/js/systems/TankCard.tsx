@@ -38,7 +38,7 @@ function Card({ page: { system, plan, load } }: { page: SystemPage }) {
     const facts = [
         system.temperature_c === null ? '' : temperature(system.temperature_c, units),
         volume(system.water_litres, units),
-        `${metres(depth, units)} deep`,
+        systemsWords.deep({ depth: metres(depth, units) }),
         `${systemsWords.load.change.toLowerCase()} ${percent(system.water.weekly_change)}`,
         load.hours_without_pump === null
             ? ''

@@ -172,14 +172,13 @@ function Runs({ runs, x, y }: { runs: ProbeDay[][]; x: TimeScale; y: ValueScale 
 }
 
 function Legend({ chart }: { chart: WaterChart }) {
-    const { mean, band, test } = systemsWords.water.legend
+    const { probe, ring } = systemsWords.water.legend
     return (
         <Box color="ink2" fontSize="note">
             {chart.unit === '' ? names[chart.quantity] : `${names[chart.quantity]}, ${chart.unit}`}:{' '}
-            {[
-                ...(chart.readings.length > 0 ? [`line ${mean}, band ${band}`] : []),
-                ...(chart.tests.length > 0 ? [`ring ${test}`] : []),
-            ].join('; ')}
+            {[...(chart.readings.length > 0 ? [probe] : []), ...(chart.tests.length > 0 ? [ring] : [])].join(
+                '; ',
+            )}
         </Box>
     )
 }

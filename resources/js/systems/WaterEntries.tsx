@@ -24,9 +24,7 @@ export function WaterEntries({ page }: { page: SystemPage }) {
             date: test.date,
             words: test.values
                 .map((one) =>
-                    one.quantity === 'ph'
-                        ? one.said
-                        : `${one.quantity === 'temperature_c' ? '' : `${shortNames[one.quantity] ?? ''} `}${one.said}`,
+                    one.quantity === 'ph' ? one.said : `${shortNames[one.quantity] ?? ''} ${one.said}`.trim(),
                 )
                 .join(', '),
             note: test.note,
@@ -82,16 +80,5 @@ export function WaterEntries({ page }: { page: SystemPage }) {
     )
 }
 
-const shortNames: Partial<Record<AlarmRow['quantity'], string>> = {
-    ammonia_mg_l: 'ammonia',
-    nitrite_mg_l: 'nitrite',
-    nitrate_mg_l: 'nitrate',
-    kh_dkh: 'KH',
-    gh_dgh: 'GH',
-    salinity_ppt: 'salt',
-    oxygen_mg_l: 'oxygen',
-    copper_mg_l: 'copper',
-    chlorine_mg_l: 'chlorine',
-    phosphate_mg_l: 'phosphate',
-    conductivity_us: '',
-}
+/** What says by its unit what it is has none. */
+const shortNames: Partial<Record<AlarmRow['quantity'], string>> = systemsWords.water.shortNames

@@ -1,4 +1,6 @@
 import { messages } from '../messages'
+import { locale } from '../messages/language'
+import { spoken } from '../messages/speak'
 import { lastLengthWords } from '../fish/sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useNavigate } from '@tanstack/react-router'
@@ -65,7 +67,7 @@ export function FieldBook({ systems, due, today }: Props) {
     )
 }
 
-const listOf = (all: string[]): string => new Intl.ListFormat('en-GB').format(all)
+const listOf = (all: string[]): string => spoken(new Intl.ListFormat(locale).format(all))
 
 function Row({
     due,

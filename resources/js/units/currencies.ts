@@ -1,5 +1,6 @@
 import byCountry from 'country-to-currency'
 import { locale } from '../messages/language'
+import { spoken } from '../messages/speak'
 import type { Option } from '../entry/fields'
 
 /** What is paid in where a browser of this language and region stands; none is known: ''. */
@@ -17,7 +18,7 @@ export function currencyOptions(none: string): Option[] {
     const names = new Intl.DisplayNames(locale, { type: 'currency' })
     const options = Intl.supportedValuesOf('currency').map((code) => ({
         value: code,
-        text: `${names.of(code) ?? code} (${code})`,
+        text: `${spoken(names.of(code) ?? code)} (${code})`,
     }))
     return [{ value: '', text: none }, ...options.sort((a, b) => a.text.localeCompare(b.text, locale))]
 }

@@ -3,10 +3,6 @@ import type { Units } from '../api/types'
 const ML_PER_FLUID_OUNCE = 29.5735295625
 const LITRES_PER_100_GALLONS = 378.5411784
 
-/** How labels give the dose of a product. */
-export const doseUnit = (units: Units): string =>
-    units.volume === 'us' ? 'fl oz per 100 gal' : 'ml per 100 l'
-
 /** A dose as typed, in millilitres for 100 litres; text that is no number stays as it is. */
 export function doseHeld(typed: string, units: Units): string {
     const number = Number(typed.replace(',', '.'))

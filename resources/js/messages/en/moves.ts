@@ -63,7 +63,7 @@ export const moves = {
         print: 'Print',
         tick: 'Done: {words}',
         untick: 'Undo: {words}',
-        start: 'Start the clock',
+        startFor: 'Start the clock: {minutes} min',
         left: '{text} left',
         over: 'time is up',
         running: 'the clock runs at the head of every page',

@@ -81,6 +81,7 @@ export const species = {
     claimCounts: '{who}: counts for {share_percent}',
     claimOf: '{kind}, {sex, select, female {females} other {males}}',
     soldAt: 'Sold at about {length}',
+    livesFor: 'lives {years}',
     forms: {
         torpedo: 'a pike or gar',
         deep: 'a deep cichlid',

@@ -2,6 +2,7 @@
 export const systems = {
     title: '{name}, from above',
     measures: '{depth} deep · {volume}',
+    deep: '{depth} deep',
     sheetsOf: 'Sheets of {name}',
     sheets: {
         plan: 'From above',
@@ -98,9 +99,21 @@ export const systems = {
         },
         noValues: 'Nothing was measured in this span.',
         legend: {
-            mean: 'mean of the day',
-            band: 'lowest to highest',
+            probe: 'line: mean of the day, band: lowest to highest',
+            ring: 'ring: test by hand',
             test: 'test by hand',
+        },
+        shortNames: {
+            ammonia_mg_l: 'ammonia',
+            nitrite_mg_l: 'nitrite',
+            nitrate_mg_l: 'nitrate',
+            kh_dkh: 'KH',
+            gh_dgh: 'GH',
+            salinity_ppt: 'salt',
+            oxygen_mg_l: 'oxygen',
+            copper_mg_l: 'copper',
+            chlorine_mg_l: 'chlorine',
+            phosphate_mg_l: 'phosphate',
         },
         tests: 'Tests and work',
         freeAmmonia: 'Harmful part of the ammonia: {value} mg/l N.',
@@ -246,7 +259,10 @@ export const systems = {
         cold: 'Cold water',
         hot: 'Hot water',
         fill: 'Fill with',
-        dose: 'Product, {dose}',
+        dose: {
+            metric: 'Product, ml per 100 l',
+            us: 'Product, fl oz per 100 gal',
+        },
         doseOf: '{amount} of the product for the new water; its label decides.',
         cool: 'With cold water alone it would cool by {degrees}.',
         tub: 'A tub without air',

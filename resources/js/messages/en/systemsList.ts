@@ -11,6 +11,7 @@ export const systemsList = {
     turn: 'turning width',
     depth: 'deep',
     empty: 'Nobody lives here.',
+    outgrown: 'outgrown: {reason}',
     notFull: 'Room for those who live here for as long as can be told.',
     full: 'Full {window}. {because}.',
     kinds: {
