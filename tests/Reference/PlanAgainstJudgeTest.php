@@ -8,7 +8,6 @@ use App\Bench\InventedPlace;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Growth\Clock\StayClock;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
@@ -100,10 +99,10 @@ final class PlanAgainstJudgeTest extends TestCase
     {
         $occupants = $wide = [];
         foreach ($where as $fish => [, $clock]) {
-            $lengths = $plans->lodgers[$fish]->growth->leading()->lengthsAfter($clock->timeOn($day));
-            $likely = SpeciesProjection::pick($lengths, LengthBand::LIKELY);
+            $growth = $plans->lodgers[$fish]->growth->leading();
+            $likely = $growth->lengthAfter($clock->timeOn($day), LengthBand::LIKELY);
             $occupants[$fish] = Shoal::of($plans->facility->fish[$fish])->occupant($likely);
-            $wide[$fish] = $occupants[$fish]->widerBy(SpeciesProjection::pick($lengths, LengthBand::HIGH) / $likely);
+            $wide[$fish] = $occupants[$fish]->widerBy($growth->lengthAfter($clock->timeOn($day), LengthBand::HIGH) / $likely);
         }
         $refused = [];
         foreach ($where as $fish => [$home]) {

@@ -70,9 +70,9 @@ final readonly class Trial
             [$projection, $now] = $this->projected($life, $species, $home, $random);
             $yearOn = $projection->timeOn($this->today()->plusDays(365));
             $read = $life->lengthAt($yearOn) * exp(Method::Hand->relativeError() * Chance::normal($random));
-            $lengths = array_combine(array_map(strval(...), SpeciesProjection::LEVELS), $projection->lengthsOn($this->today()->plusDays(365)));
-            $below += (int) ($read < $lengths[(string) LengthBand::LOW]);
-            $above += (int) ($read > $lengths[(string) LengthBand::HIGH]);
+            $length = $projection->lengthOn($this->today()->plusDays(365));
+            $below += (int) ($read < $length(LengthBand::LOW));
+            $above += (int) ($read > $length(LengthBand::HIGH));
             $date = $this->dateOf($life, $projection, $now, $random);
             $inTransform += (int) ($date['transform'] > LengthBand::LOW && $date['transform'] < LengthBand::HIGH);
             $dated += (int) $date['hasDate'];

@@ -52,7 +52,7 @@ final readonly class GrowthProjection
 
     public function lengthOn(LocalDate $date): LengthBand
     {
-        return $this->band(fn (SpeciesProjection $projection): array => $projection->lengthsOn($date));
+        return $this->band(fn (SpeciesProjection $projection): Closure => $projection->lengthOn($date));
     }
 
     /**
@@ -63,14 +63,12 @@ final readonly class GrowthProjection
      */
     public function quantilesOn(LocalDate $date, ?System $livingIn = null): array
     {
-        $parts = $this->parts(fn (SpeciesProjection $projection): array => $projection->lengthsOn($date, $livingIn));
-
-        return array_map(fn (float $quantile): float => self::quantile($quantile, $parts), self::QUANTILES);
+        return $this->quantiles(self::QUANTILES, fn (SpeciesProjection $projection): Closure => $projection->lengthOn($date, $livingIn));
     }
 
     public function adultLength(): LengthBand
     {
-        return $this->band(fn (SpeciesProjection $projection): array => $projection->adultLengthsAtLevels());
+        return $this->band(fn (SpeciesProjection $projection): Closure => $projection->adultLength(...));
     }
 
     /**
@@ -141,7 +139,7 @@ final readonly class GrowthProjection
         $leading = $this->leading();
         $projection = $leading->fromFirstLengthAlone();
         $lengths = $projection->lengthsAt([$leading->measured->past->endTime()])[0];
-        $now = $leading->lengthsOn($this->facility->date)[intdiv(count(SpeciesProjection::LEVELS), 2)];
+        $now = $leading->lengthAfter(0.0, LengthBand::LIKELY);
 
         return 100 * (1 - WeightedQuantiles::of($lengths, $projection->weight)->shareFrom($now));
     }
@@ -158,38 +156,34 @@ final readonly class GrowthProjection
             return $this->leading()->dayReaching($limitOf($this->leading()->species), $share, $home);
         }
         $never = $this->facility->horizonDays + 1;
-        $days = fn (SpeciesProjection $projection): array => array_map(function (float $level) use ($projection, $limitOf, $home, $never): float {
+        $days = fn (SpeciesProjection $projection): Closure => function (float $level) use ($projection, $limitOf, $home, $never): float {
             $day = $projection->dayReaching($limitOf($projection->species), $level, $home);
 
             return $day === null ? $never : $this->facility->date->daysUntil($day);
-        }, SpeciesProjection::LEVELS);
-        $day = (int) ceil(self::quantile($share, $this->parts($days)) - 1e-6);
+        };
+        $day = (int) ceil($this->quantiles([$share], $days)[0] - 1e-6);
 
         return $day > $this->facility->horizonDays ? null : $this->facility->date->plusDays($day);
     }
 
-    /** @param  Closure(SpeciesProjection): list<float>  $values at each of the levels */
-    private function band(Closure $values): LengthBand
+    /** @param  Closure(SpeciesProjection): (Closure(float): float)  $valueAt  a value at a share of one species */
+    private function band(Closure $valueAt): LengthBand
     {
-        $parts = $this->parts($values);
-
-        return new LengthBand(self::quantile(LengthBand::LOW, $parts), self::quantile(LengthBand::LIKELY, $parts), self::quantile(LengthBand::HIGH, $parts));
+        return new LengthBand(...$this->quantiles([LengthBand::LOW, LengthBand::LIKELY, LengthBand::HIGH], $valueAt));
     }
 
     /**
-     * @param  Closure(SpeciesProjection): list<float>  $values
-     * @return non-empty-list<array{float, list<float>}>
+     * @param  non-empty-list<float>  $quantiles
+     * @param  Closure(SpeciesProjection): (Closure(float): float)  $valueAt  a value at a share of one species
+     * @return non-empty-list<float>
      */
-    private function parts(Closure $values): array
+    private function quantiles(array $quantiles, Closure $valueAt): array
     {
-        return array_map(fn (array $projection): array => [$projection[0], $values($projection[1])], $this->candidates);
-    }
+        if (count($this->candidates) === 1) {
+            return array_map($valueAt($this->leading()), $quantiles);
+        }
+        $parts = array_map(fn (array $projection): array => [$projection[0], array_map($valueAt($projection[1]), SpeciesProjection::LEVELS)], $this->candidates);
 
-    /** @param  non-empty-list<array{float, list<float>}>  $parts */
-    private static function quantile(float $quantile, array $parts): float
-    {
-        return count($parts) === 1
-            ? $parts[0][1][(int) array_search($quantile, SpeciesProjection::LEVELS, true)]
-            : QuantileMix::at($quantile, SpeciesProjection::LEVELS, $parts);
+        return array_map(fn (float $quantile): float => QuantileMix::at($quantile, SpeciesProjection::LEVELS, $parts), $quantiles);
     }
 }

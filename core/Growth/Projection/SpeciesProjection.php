@@ -20,11 +20,12 @@ use Biomegas\Growth\Fit\MeasuredGrowth;
 use Biomegas\Growth\Fit\Observation;
 use Biomegas\Growth\Pace\PaceBelief;
 use Biomegas\Numerics\WeightedQuantiles;
+use Closure;
 
 /** The growth of one fish behind and ahead of today, taken to be of one species. */
 final class SpeciesProjection
 {
-    /** Quantiles that are kept: the drawn ones, and tails for mixtures of species. */
+    /** Of which species are mixed: the drawn ones, and tails. */
     public const LEVELS = [0.02, 0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.98];
 
     /** From today on: from all lengths, or from the last alone when the fish has stalled. */
@@ -64,32 +65,32 @@ final class SpeciesProjection
 
     /**
      * @param  System|null  $livingIn  from today on; null: where it lives
-     * @return list<float> millimetres at each of LEVELS
+     * @return Closure(float): float the length that this share stays below, millimetres
      */
-    public function lengthsOn(LocalDate $date, ?System $livingIn = null): array
+    public function lengthOn(LocalDate $date, ?System $livingIn = null): Closure
     {
         if ($date->isBefore($this->facility->date)) {
-            return array_map($this->lengthsBehind($this->measured->past->timeOn($date))->at(...), self::LEVELS);
+            return $this->lengthsBehind($this->measured->past->timeOn($date))->at(...);
         }
+        $time = ($livingIn === null ? $this->aheadAtHome() : $this->aheadIn($livingIn))->timeOn($date);
 
-        return $this->lengthsAfter(($livingIn === null ? $this->aheadAtHome() : $this->aheadIn($livingIn))->timeOn($date));
+        return fn (float $share): float => $this->lengthAfter($time, $share);
     }
 
     /**
+     * The length that this share stays below, millimetres.
+     *
      * @param  float  $time  growth time from today on
-     * @return list<float> millimetres at each of LEVELS
      */
-    public function lengthsAfter(float $time): array
+    public function lengthAfter(float $time, float $share): float
     {
-        return $time > 0.0
-            ? array_map(fn (float $level): float => $this->table()->lengthAfter($time, $level), self::LEVELS)
-            : array_map($this->lengthsToday()->at(...), self::LEVELS);
+        return $time > 0.0 ? $this->table()->lengthAfter($time, $share) : $this->lengthsToday()->at($share);
     }
 
-    /** @return list<float> millimetres at each of LEVELS */
-    public function adultLengthsAtLevels(): array
+    /** The length that this share stays below as adults, millimetres. */
+    public function adultLength(float $share): float
     {
-        return array_map($this->adultLengths()->at(...), self::LEVELS);
+        return $this->adultLengths()->at($share);
     }
 
     /** Share of what is possible that never becomes longer than this. */
@@ -119,16 +120,6 @@ final class SpeciesProjection
     public function timeReaching(float $limitMm, float $share): float
     {
         return $this->reach($limitMm)->at($share);
-    }
-
-    /**
-     * Of lengths at each of LEVELS the one at this share.
-     *
-     * @param  list<float>  $atLevels
-     */
-    public static function pick(array $atLevels, float $share): float
-    {
-        return $atLevels[(int) array_search($share, self::LEVELS, true)];
     }
 
     /** How much it grows on each day in this system, fed as today. */

@@ -12,7 +12,6 @@ use Biomegas\Growth\Clock\GrowthClock;
 use Biomegas\Growth\Clock\StayClock;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Verdict;
 
@@ -138,7 +137,7 @@ final readonly class HomeSearch
     /** Greatest length that nine in ten stay below as adults, the largest of a shoal. */
     private function grown(): float
     {
-        $adult = SpeciesProjection::pick($this->growth->leading()->adultLengthsAtLevels(), LengthBand::HIGH);
+        $adult = $this->growth->leading()->adultLength(LengthBand::HIGH);
 
         return Shoal::of($this->fish)->largestAt($adult) * $adult;
     }

@@ -164,7 +164,7 @@ final class HomeTrial
     /** Likely length, millimetres. */
     public function likelyOn(StayClock $clock, LocalDate $date): float
     {
-        return SpeciesProjection::pick($this->leading->lengthsAfter($clock->timeOn($date)), LengthBand::LIKELY);
+        return $this->leading->lengthAfter($clock->timeOn($date), LengthBand::LIKELY);
     }
 
     private function from(System $system, StayClock $clock, LocalDate $day, EndOfStay $end, bool $isPlanned = false, bool $livesThere = false): StayAhead
@@ -234,7 +234,7 @@ final class HomeTrial
     /** As it is at this moment, for questions that its size hardly decides. */
     private function thoughtOf(): Occupant
     {
-        return $this->thoughtOf ??= $this->shoal->occupant($this->leading->lengthsAfter(0.0)[intdiv(count(SpeciesProjection::LEVELS), 2)], species: $this->leading->species);
+        return $this->thoughtOf ??= $this->shoal->occupant($this->leading->lengthAfter(0.0, LengthBand::LIKELY), species: $this->leading->species);
     }
 
     /** The first day on which it may be too long for the home; null: not within the horizon, or it holds it for life. */
@@ -311,16 +311,15 @@ final class HomeTrial
 
     private function highOn(StayClock $clock, LocalDate $date): float
     {
-        return SpeciesProjection::pick($this->leading->lengthsAfter($clock->timeOn($date)), LengthBand::HIGH);
+        return $this->leading->lengthAfter($clock->timeOn($date), LengthBand::HIGH);
     }
 
     /** Of its likely length, its largest as large as it may be. */
     private function occupantOn(StayClock $clock, LocalDate $date): Occupant
     {
-        $lengths = $this->leading->lengthsAfter($clock->timeOn($date));
-        $likely = SpeciesProjection::pick($lengths, LengthBand::LIKELY);
+        $likely = $this->likelyOn($clock, $date);
 
-        return $this->shoal->occupant($likely, species: $this->leading->species)->widerBy(SpeciesProjection::pick($lengths, LengthBand::HIGH) / $likely);
+        return $this->shoal->occupant($likely, species: $this->leading->species)->widerBy($this->highOn($clock, $date) / $likely);
     }
 
     private function case(Occupant $newcomer, System $system, LocalDate $date, bool $livesThere = false): HousingCase

@@ -8,7 +8,6 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
@@ -73,7 +72,7 @@ final readonly class AllToBuild
     /** As long as likely grown. */
     private static function grown(Lodger $lodger): Occupant
     {
-        return Shoal::of($lodger->fish)->occupant(SpeciesProjection::pick($lodger->growth->leading()->adultLengthsAtLevels(), LengthBand::LIKELY));
+        return Shoal::of($lodger->fish)->occupant($lodger->growth->leading()->adultLength(LengthBand::LIKELY));
     }
 
     /**

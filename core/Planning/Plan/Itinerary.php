@@ -8,7 +8,6 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\StayClock;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Verdict\Occupant;
 
@@ -61,13 +60,16 @@ final readonly class Itinerary
 
     public function bandOn(LocalDate $date): LengthBand
     {
-        $lengths = $this->lodger->growth->leading()->lengthsAfter($this->stayOn($date)[2]->timeOn($date));
-
-        return new LengthBand(...array_map(fn (float $level): float => SpeciesProjection::pick($lengths, $level), [LengthBand::LOW, LengthBand::LIKELY, LengthBand::HIGH]));
+        return new LengthBand($this->lengthOn($date, LengthBand::LOW), $this->lengthOn($date, LengthBand::LIKELY), $this->lengthOn($date, LengthBand::HIGH));
     }
 
     public function occupantOn(LocalDate $date): Occupant
     {
-        return Shoal::of($this->lodger->fish)->occupant($this->bandOn($date)->likely);
+        return Shoal::of($this->lodger->fish)->occupant($this->lengthOn($date, LengthBand::LIKELY));
+    }
+
+    private function lengthOn(LocalDate $date, float $share): float
+    {
+        return $this->lodger->growth->leading()->lengthAfter($this->stayOn($date)[2]->timeOn($date), $share);
     }
 }

@@ -14,7 +14,6 @@ use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
 use Biomegas\Facility\WaterTemperature;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Growth\Shoal;
 use Biomegas\Planning\HomesAhead\HomeToBuild;
 use Biomegas\Rulebook\RuleParameter;
@@ -113,7 +112,7 @@ final readonly class ProposedHomes
     /** Greatest length that nine in ten stay below as adults, millimetres. */
     private function adult(Lodger $lodger): float
     {
-        $adult = SpeciesProjection::pick($lodger->growth->leading()->adultLengthsAtLevels(), LengthBand::HIGH);
+        $adult = $lodger->growth->leading()->adultLength(LengthBand::HIGH);
 
         return Shoal::of($lodger->fish)->largestAt($adult) * $adult;
     }

@@ -8,7 +8,6 @@ use Biomegas\Facility\Facility;
 use Biomegas\Finding\Finding;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
-use Biomegas\Growth\Projection\SpeciesProjection;
 use Biomegas\Measure\Length;
 
 /** A fish grows faster, toward a larger size, than it likely does. */
@@ -22,7 +21,7 @@ final readonly class GrowsLarge implements Supposition
     /** Toward the adult length that nine in ten stay below. */
     public static function of(string $fish, GrowthProjection $growth): self
     {
-        return new self($fish, SpeciesProjection::pick($growth->leading()->adultLengthsAtLevels(), LengthBand::HIGH));
+        return new self($fish, $growth->leading()->adultLength(LengthBand::HIGH));
     }
 
     public function applyTo(Facility $facility): Facility

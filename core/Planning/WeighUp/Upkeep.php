@@ -59,7 +59,7 @@ final readonly class Upkeep
         if ($mass === null) {
             return null;
         }
-        $grown = SpeciesProjection::pick($growth->adultLengthsAtLevels(), LengthBand::LIKELY);
+        $grown = $growth->adultLength(LengthBand::LIKELY);
         $feed = self::fed($candidate, $grown, $facility)->feed(null, $facility->rulebook);
         $last = $chain->stays === [] ? null : $facility->system($chain->stays[count($chain->stays) - 1]->system->key);
         $litres = $chain->toBuild->litres ?? $last?->litres();
@@ -109,7 +109,7 @@ final readonly class Upkeep
     {
         $food = 0.0;
         for ($month = 0; $month < $years * self::MONTHS_PER_YEAR; $month++) {
-            $food += self::fed($candidate, SpeciesProjection::pick($growth->lengthsAfter($month / self::MONTHS_PER_YEAR), $level), $facility)->feed(null, $facility->rulebook) * self::DAYS_PER_MONTH;
+            $food += self::fed($candidate, $growth->lengthAfter($month / self::MONTHS_PER_YEAR, $level), $facility)->feed(null, $facility->rulebook) * self::DAYS_PER_MONTH;
         }
 
         return $food;
