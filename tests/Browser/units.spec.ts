@@ -21,6 +21,8 @@ const METRIC =
 /** Labels that ask for such a figure. */
 const ASKS_FOR_METRIC = /(, |\()(mm|cm|m|l|g|kg|°C)\b|\bmillimetres?\b|\blitres\b|\bkilogram/i
 
+const isMetric = (text: string): boolean => METRIC.test(text) || ASKS_FOR_METRIC.test(text)
+
 test('a facility in inches is shown no metric figure', async ({ page, database }) => {
     // Every page, one after another.
     test.setTimeout(120_000)
@@ -38,9 +40,10 @@ test('a facility in inches is shown no metric figure', async ({ page, database }
         await goToPage(page, address)
         found.push(
             ...(await saidOn(page))
+                .filter(isMetric)
                 .map((text) => written.reduce((rest, known) => rest.replaceAll(known, ''), text))
                 .filter((text) => !UNIT_CHOICES.includes(text.trim()))
-                .filter((text) => METRIC.test(text) || ASKS_FOR_METRIC.test(text))
+                .filter(isMetric)
                 .map((text) => `${address}: ${text.trim()}`),
         )
     }
