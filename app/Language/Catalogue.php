@@ -12,6 +12,12 @@ use Symfony\Component\Translation\Translator;
 /** The messages of one language, as ICU patterns by their codes: lang/<language>/findings. */
 final class Catalogue
 {
+    /** A pattern that writes a number by itself. */
+    private const COUNTS = '/#|, number/';
+
+    /** It does not break. */
+    public const THIN_SPACE = "\u{202f}";
+
     /** @var array<string, self> */
     private static array $read = [];
 
@@ -47,7 +53,10 @@ final class Catalogue
             throw new LogicException("The catalogue of {$this->language} has no message \"{$code}\".");
         }
 
-        return $this->translator->trans($code, $values);
+        $said = $this->translator->trans($code, $values);
+
+        // A comma between thousands is read as a decimal one by half of the world.
+        return preg_match(self::COUNTS, $this->patterns[$code]) === 1 ? (string) preg_replace('/(?<=\d),(?=\d{3}(?!\d))/', self::THIN_SPACE, $said) : $said;
     }
 
     /** @return array<string, string> */

@@ -125,6 +125,13 @@ describe('speak', () => {
         expect(said.of.days({ n: 3 })).toBe('3 days')
     })
 
+    it('parts thousands by a thin space that does not break, as units do', () => {
+        expect(said.of.days({ n: 1794 })).toBe('1\u202f794 days')
+        expect(said.of.days({ n: 1234567 })).toBe('1\u202f234\u202f567 days')
+        expect(said.of.words({ n: 13, m: 14 })).toBe('13 of 14')
+        expect(speak({ told: '{text}' }).told({ text: 'Seen 1,794 times.' })).toBe('Seen 1,794 times.')
+    })
+
     it('writes numbers up to twelve as words, where a sentence may begin with one', () => {
         expect(said.of.words({ n: 2, m: 12 })).toBe('Two of twelve')
         expect(said.of.words({ n: 13, m: 0 })).toBe('13 of no')

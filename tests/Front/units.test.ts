@@ -1,6 +1,14 @@
 import { describe, expect, it, test } from 'vitest'
 import { unitsOf } from '../../resources/js/units/browserUnits'
-import { addDays, daysBetween, daySpan, longDay, shortDay, weekday } from '../../resources/js/units/day'
+import {
+    addDays,
+    comingDay,
+    daysBetween,
+    daySpan,
+    longDay,
+    shortDay,
+    weekday,
+} from '../../resources/js/units/day'
 import { bare, measured, metres, projected, unitOf } from '../../resources/js/units/length'
 import { dailyMass, floorLoad, massOf, weight } from '../../resources/js/units/mass'
 import type { Measure } from '../../resources/js/units/measure'
@@ -136,6 +144,8 @@ describe('days', () => {
         expect(plain(longDay('2027-06-21', today))).toBe('21 June')
         expect(plain(longDay('2028-06-21', today))).toBe('21 June 2028')
         expect(plain(shortDay('2026-06-21', today))).toBe('21 Jun 2026')
+        expect(plain(comingDay(addDays(today, 299), today))).not.toMatch(/20\d\d/)
+        expect(plain(comingDay(addDays(today, 300), today))).toMatch(/20\d\d$/)
         expect(plain(weekday(today))).toBe('Saturday 13 March')
     })
 

@@ -2,6 +2,7 @@ import { createIntl, createIntlCache } from 'react-intl'
 import { language, locale, PSEUDO } from './language'
 import type { Placeholders } from './placeholders'
 import { accented, accentedPattern } from './pseudo'
+import { thinSpaced } from './thousands'
 
 interface Tree {
     readonly [name: string]: string | readonly string[] | Tree
@@ -36,6 +37,9 @@ const NUMBERS = [
     'twelve',
 ] as const
 
+/** A pattern that writes a number by itself. */
+const COUNTS = /#|, number/
+
 const isPseudo = language === PSEUDO
 
 /** A text that does not come from a catalogue of ours, as the name of a month. */
@@ -69,7 +73,9 @@ export function speak<const T extends Tree>(catalogue: T): Spoken<T> {
             return inLanguage
         }
         patterns[id] = inLanguage
-        return (values) => intl.formatMessage({ id }, completed(values))
+        const filled = (values: Record<string, Value>): string =>
+            intl.formatMessage({ id }, completed(values))
+        return COUNTS.test(pattern) ? (values) => thinSpaced(filled(values)) : filled
     }
     const walk = (tree: Tree, path: string): unknown =>
         Object.fromEntries(

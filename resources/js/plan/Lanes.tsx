@@ -6,7 +6,7 @@ import { useWidth } from '../frame/useWidth'
 import { planWords } from '../messages/plan'
 import { SaveDrawing } from '../drawing/SaveDrawing'
 import { ink } from '../theme/tokens'
-import { addDays, longDay, shortDay, toTime } from '../units/day'
+import { addDays, comingDay, longDay, toTime } from '../units/day'
 import { metres, projected, unitOf } from '../units/length'
 import { tickLabel } from '../units/ticks'
 import type { Units } from '../api/types'
@@ -20,7 +20,7 @@ import { useDragging } from './useDragging'
 
 const words = planWords.lanes
 
-const LABELS = { wide: 148, narrow: 96 }
+const LABELS = { wide: 148, narrow: 108 }
 const NARROW = 600
 /** Pixels a day. */
 const ZOOMS = { all: 0, months: 1.8, weeks: 7 } as const
@@ -155,7 +155,7 @@ function Labels({
                             ? words[isCut ? 'cut' : row.kind === 'vat' ? 'across' : 'wide']({
                                   width: wide(row.width_mm, units),
                               })
-                            : words.ready({ day: shortDay(row.ready_from, today) })}
+                            : words.ready({ day: comingDay(row.ready_from, today) })}
                     </text>
                     <path
                         d={`M${width - 4} ${top}V${floor}M${width - 8} ${top}h8M${width - 8} ${floor}h8`}

@@ -47,6 +47,10 @@ export function shortDay(day: IsoDay, today: IsoDay): string {
 /** A coming day this near is understood without its year. */
 const YEAR_GOES_WITHOUT_SAYING_DAYS = 300
 
+/** "23 Feb", of a day to come: "23 Feb 2028" when it is far away. */
+export const comingDay = (day: IsoDay, today: IsoDay): string =>
+    shortDay(day, daysBetween(today, day) < YEAR_GOES_WITHOUT_SAYING_DAYS ? day : today)
+
 /** "8 January and 14 February", "8 January and 14 February 2028": a year is said once, and only when it is needed. */
 export function daySpan(
     from: IsoDay,

@@ -1,4 +1,5 @@
 import { locale } from '../messages/language'
+import { thinSpaced } from '../messages/thousands'
 import { grouped } from './volume'
 
 /** "5 455", "£5 455", "5 455 kr" as the language writes it; without a currency the bare sum. */
@@ -12,7 +13,7 @@ export function money(sum: number, currency: string | null): string {
         currencyDisplay: 'narrowSymbol',
         maximumFractionDigits: 0,
     })
-    return shown.format(Math.round(sum)).replaceAll(',', '\u202f')
+    return thinSpaced(shown.format(Math.round(sum)))
 }
 
 /** The sign of a currency, for the label of a field. */

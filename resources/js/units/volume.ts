@@ -1,5 +1,6 @@
 import { shownAs, wordOf } from './measure'
 import { locale } from '../messages/language'
+import { thinSpaced } from '../messages/thousands'
 import type { Units } from '../api/types'
 
 const LITRES_PER_US_GALLON = 3.785411784
@@ -18,7 +19,7 @@ export function volume(litres: number, units: Units): string {
 
 /** "17 640": thousands parted by a thin space that does not break. */
 export function grouped(value: number): string {
-    return Math.round(value).toLocaleString(locale).replaceAll(',', '\u202f')
+    return thinSpaced(Math.round(value).toLocaleString(locale))
 }
 
 export function floorArea(squareMm: number, units: Units): string {

@@ -40,6 +40,19 @@ final class MessagesTest extends TestCase
         $this->assertSame([$read, $kept], [$today->say($finding), $this->say($finding)]);
     }
 
+    #[TestWith([999, '999'])]
+    #[TestWith([1794, "1\u{202f}794"])]
+    #[TestWith([1234567, "1\u{202f}234\u{202f}567"])]
+    public function test_thousands_are_parted_by_a_thin_space_that_does_not_break(int $days, string $said): void
+    {
+        $this->assertSame("If nothing more is done, rules are broken on {$said} days, all fish together.", $this->say(Finding::of('plan.out_of_rule_as_it_is', days: $days)));
+    }
+
+    public function test_a_comma_of_the_keeper_stays(): void
+    {
+        $this->assertStringContainsString('1,794', $this->say(Finding::of('quarantine.sign', day: LocalDate::fromIso('2027-05-03'), sign: 'seen 1,794 times')));
+    }
+
     #[TestWith([1, 'The filter takes 1 of them; media from a running one would shorten that.'])]
     #[TestWith([14, 'The filter takes 14 of them; media from a running one would shorten that.'])]
     public function test_counts_are_said(int $days, string $sentence): void
