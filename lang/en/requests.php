@@ -213,7 +213,7 @@ return [
         'until.after_or_equal' => 'The last day is not before the first.',
         'until' => 'Choose the last day.',
         'call' => 'Say whom to call, with the number.',
-        'note' => 'Say it in up to 2,000 characters.',
+        'note' => 'Say it in up to 2 000 characters.',
     ],
     'sitter_tick' => [
         'outcome' => 'Say how it went.',
@@ -286,7 +286,7 @@ return [
     ],
     'fish_table' => [
         'text' => 'Type or paste up to a million characters.',
-        'rows.max' => 'Up to 1,000 rows at a time.',
+        'rows.max' => 'Up to 1 000 rows at a time.',
         'rows' => 'Send rows as a list.',
         'date_order' => 'Choose day first or month first.',
         'method' => 'Choose how they were measured from the list.',

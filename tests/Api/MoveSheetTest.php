@@ -79,7 +79,7 @@ final class MoveSheetTest extends ApiTestCase
         $this->postJson("/api/v1/watches/{$id}/checks", ['has_eaten' => false, 'exceptions' => [['watch_id' => $id, 'troubles' => ['fins'], 'has_eaten' => false, 'chased_by_id' => $this->fish('Thistle'), 'note' => 'at the heater']]])->assertCreated();
         $watch = $this->getJson("/api/v1/watches/{$id}")->json();
         $this->assertSame('move-decor', $watch['advice']['intervention'], 'lights off and distracting were tried');
-        $this->assertStringContainsString('Thistle chased it at 09:00', $watch['sentence']);
+        $this->assertStringContainsString('Thistle chased it on 13 March, 09:00', $watch['sentence']);
         $intervention = $this->postJson("/api/v1/watches/{$id}/interventions", ['intervention' => 'move-decor', 'stop_at' => '10:30'])->assertCreated()->json('id');
         $this->putJson("/api/v1/watch-interventions/{$intervention}", ['success' => 'no'])->assertOk();
         $this->assertSame('refuge-net', $this->getJson("/api/v1/watches/{$id}")->json('advice.intervention'));

@@ -1,5 +1,5 @@
-import { describe, expect, it } from 'vitest'
-import { readClocks, timeLeft } from '../../resources/js/moves/clocks'
+import { describe, expect, it, vi } from 'vitest'
+import { readClocks, startClock, stopClocksOf, timeLeft } from '../../resources/js/moves/clocks'
 
 const NOW = Date.UTC(2027, 2, 13, 9)
 const clock = (part: object = {}): object => ({
@@ -21,6 +21,24 @@ describe('clocks that run on', () => {
         ['what is no clock', JSON.stringify([clock(), { sheet: 'x' }, null, 7]), 1],
     ])('reads %s', (_, text, many) => {
         expect(readClocks(text, NOW)).toHaveLength(many)
+    })
+
+    it('stop with the move that they belong to, and no others do', () => {
+        const kept = new Map<string, string>()
+        vi.stubGlobal('localStorage', {
+            getItem: (key: string) => kept.get(key) ?? null,
+            setItem: (key: string, text: string) => kept.set(key, text),
+        })
+        const until = Date.now() + 60_000
+        startClock({ sheet: 3, step: 'carry', name: 'Carry it', until })
+        startClock({ sheet: 4, step: 'carry', name: 'Carry it', until })
+        startClock({ sheet: null, step: 'float', name: 'Float the bag', until })
+        stopClocksOf(3)
+        expect(readClocks([...kept.values()][0] ?? null, Date.now()).map(({ sheet }) => sheet)).toEqual([
+            4,
+            null,
+        ])
+        vi.unstubAllGlobals()
     })
 
     it.each([

@@ -18,7 +18,7 @@ return [
         'eats_first' => 'you see {count, plural, one {it} other {them}} eat first',
         'quarantine' => 'a home is freed for {days, plural, one {a day} other {# days}} of quarantine',
         'grown_first' => '{count, plural, one {it is} other {they are}} {length} long or more, too long to be swallowed',
-        'gets_on' => '{count, plural, one {it gets on} other {they get on}} with {names} in {system}, {how, select, grown {grown out to their size first} other {small enough to be ignored}}',
+        'gets_on' => '{count, plural, one {it gets on} other {they get on}} with {names} in {system} ({how, select, grown {grown out to their size first} other {small enough to be ignored}})',
         'bring' => 'you bring {change_inline}',
         'mend' => 'you {change_inline} in {system}',
     ],

@@ -21,6 +21,7 @@ import { SheetBody } from '../frame/SheetBody'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { ForecastPicture } from '../systems/ForecastPicture'
 import { longDay } from '../units/day'
+import { stopClocksOf } from './clocks'
 import { Step } from './Step'
 import { useWrite } from '../entry/useWrite'
 import { offlineWords } from '../messages/offline'
@@ -340,19 +341,25 @@ function Arrange({ page }: { page: Page }) {
 
 const FINISH = '/api/v1/move-sheets/{sheet}/finish'
 
+const finishedWords = ({ fish, to }: Page['sheet']): string =>
+    movesWords.sheet.finished({ n: fish.length, fish: fish.join(', '), to })
+
 function Finish({ page }: { page: Page }) {
     const navigate = useNavigate()
     const named = { sheet: page.sheet.id }
     const kept = useKept('POST', FINISH, named)
     const finish = useWrite('POST', FINISH, named, {
-        notice: (done) => movesWords.sheet.finished({ to: done.sheet.to }),
+        notice: (done) => finishedWords(done.sheet),
         undo: () => write('POST', '/api/v1/move-sheets/{sheet}/take-back', named),
-        onDone: () => navigate({ to: '/moves' }),
+        onDone: () => {
+            stopClocksOf(page.sheet.id)
+            return navigate({ to: '/moves' })
+        },
     })
     if (kept !== undefined) {
         return (
             <chakra.p color="close" fontWeight={700}>
-                {movesWords.sheet.finished({ to: page.sheet.to })} {offlineWords.waits}
+                {finishedWords(page.sheet)} {offlineWords.waits}
             </chakra.p>
         )
     }
@@ -378,7 +385,10 @@ function Finish({ page }: { page: Page }) {
 
 function Drop({ page, isOpen }: { page: Page; isOpen: boolean }) {
     const navigate = useNavigate()
-    const onDone = () => navigate({ to: '/moves' })
+    const onDone = () => {
+        stopClocksOf(page.sheet.id)
+        return navigate({ to: '/moves' })
+    }
     const named = { sheet: page.sheet.id }
     const cancel = useWrite('DELETE', '/api/v1/move-sheets/{sheet}', named, {
         notice: () => movesWords.sheet.dropped,

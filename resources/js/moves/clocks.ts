@@ -69,6 +69,11 @@ export function stopClock(sheet: number | null, step: string): void {
     put(current().filter((one) => !isThat(sheet, step)(one)))
 }
 
+/** What a move still waits for, once it is made or dropped. */
+export function stopClocksOf(sheet: number): void {
+    put(current().filter((one) => one.sheet !== sheet))
+}
+
 function subscribe(told: () => void): () => void {
     const elsewhere = (): void => {
         clocks = undefined

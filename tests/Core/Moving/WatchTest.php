@@ -92,7 +92,7 @@ final class WatchTest extends TestCase
         $this->assertSame('Not settled yet: it has not been seen eating.', Said::of(Settling::of($case, $hungry, $later)->finding));
         $this->assertSame('Not settled yet: it wants three good looks running.', Said::of(Settling::of($case, [$this->good('2027-03-16T08:00', true)], $later)->finding));
         $chased = [$this->good('2027-03-15T08:00', true), new Check($this->at('2027-03-15T13:00'), [], false, 'Thistle'), $this->good('2027-03-16T08:00')];
-        $this->assertSame('Not settled yet: Thistle chased it at 13:00.', Said::of(Settling::of($case, $chased, $later)->finding));
+        $this->assertSame('Not settled yet: Thistle chased it on 15 March 2027, 13:00.', Said::of(Settling::of($case, $chased, $later)->finding));
         $torn = [$this->good('2027-03-15T08:00', true), $this->good('2027-03-15T13:00'), new Check($this->at('2027-03-16T08:00'), [CheckItem::Fins], false)];
         $this->assertSame('Not settled yet: it has torn fins.', Said::of(Settling::of($case, $torn, $later)->finding));
         $fasting = [$this->good('2027-03-15T08:00', true), $this->good('2027-03-15T13:00'), new Check($this->at('2027-03-16T08:00'), [CheckItem::Eating], false)];

@@ -62,7 +62,7 @@ export const aggression = {
         first: 'Above all',
         over: 'Rank over the year',
         rating: 'Rating of {name}: {now} now',
-        legend: 'A rating of 1,000 is the middle. Newcomers and those that return begin at the mean of the others. Marks below: down for one that came in, up for one that went out.',
+        legend: 'A rating of 1\u202f000 is the middle. Newcomers and those that return begin at the mean of the others. Marks below: down for one that came in, up for one that went out.',
         table: 'Show as a table',
         picture: 'Show as a picture',
         date: 'Day',
