@@ -13,7 +13,7 @@ return [
         'out_of_rule' => 'Rules are broken on {days, plural, one {one day} other {# days}}, all fish together; without it on {without, plural, one {one day} other {# days}}.',
         'fewest' => 'No plan that keeps as much does with fewer than {moves, plural, one {one move} other {# moves}}.',
         'not_fewest' => 'No plan that keeps as much does with fewer than {least, plural, one {one move} other {# moves}}; this one has {moves, plural, one {one} other {#}}.',
-        'staying' => '{count, plural, one {One other fish or shoal stays where it is} other {# other fish and shoals stay where they are}}, whatever breaks there.',
+        'staying' => '{count, plural, one {One other fish or shoal stays where it is} other {# other fish and shoals stay where they are}}.',
         'why' => [
             'there' => '{fish} is in {system} that day.',
             'holds' => '{fish} could be in {system} from that day on, as far as the plan looks. The plan found it cheaper where it is.',

@@ -24,6 +24,9 @@ const ALONG = [-0.45, 0.45, -0.2, 0, 0.2]
 /** In lengths of the fish: with more room around it, it lies no better. */
 const MOST_ROOM = 1.5
 
+/** In lengths of the fish: what it likes to have between itself and a wall. */
+const CLEAR = 0.25
+
 /** A fish that sticks out is worse than any that does not. */
 const STUCK_OUT = 1e6
 
@@ -69,9 +72,7 @@ export function placeFish(
             const spine = spineOf(candidate)
             const around = roomAround(candidate, spine, placed, bestRoom)
             const room =
-                around > bestRoom && sticksOut(spine.slice(0, needed), halfWidth(candidate), outline)
-                    ? around - STUCK_OUT
-                    : around
+                around > bestRoom ? around - atWall(candidate, spine.slice(0, needed), outline) : around
             if (room > bestRoom) {
                 bestRoom = room
                 best = { swimmer: candidate, spine }
@@ -114,6 +115,15 @@ function roomAround(
         }
     }
     return room
+}
+
+/** What it loses by the wall: a little beside it. */
+function atWall(one: PlacedSwimmer, spine: Point[], outline: readonly Point[]): number {
+    const half = halfWidth(one)
+    if (sticksOut(spine, half, outline)) {
+        return STUCK_OUT
+    }
+    return sticksOut(spine, half + one.length * CLEAR, outline) ? one.length * CLEAR : 0
 }
 
 const sticksOut = (spine: Point[], half: number, outline: readonly Point[]): boolean =>
