@@ -12,11 +12,8 @@ use Symfony\Component\Translation\Translator;
 /** The messages of one language, as ICU patterns by their codes: lang/<language>/findings. */
 final class Catalogue
 {
-    /** A pattern that writes a number by itself. */
-    private const COUNTS = '/#|, number/';
-
     /** It does not break. */
-    public const THIN_SPACE = "\u{202f}";
+    private const THIN_SPACE = "\u{202f}";
 
     /** @var array<string, self> */
     private static array $read = [];
@@ -53,10 +50,21 @@ final class Catalogue
             throw new LogicException("The catalogue of {$this->language} has no message \"{$code}\".");
         }
 
-        $said = $this->translator->trans($code, $values);
+        return self::thinSpaced($this->translator->trans($code, $values), array_filter($values, is_int(...)));
+    }
 
-        // A comma between thousands is read as a decimal one by half of the world.
-        return preg_match(self::COUNTS, $this->patterns[$code]) === 1 ? (string) preg_replace('/(?<=\d),(?=\d{3}(?!\d))/', self::THIN_SPACE, $said) : $said;
+    /**
+     * A comma between thousands is read as a decimal one by half of the world. What a keeper has typed stays.
+     *
+     * @param  array<int>  $counts  those that are written in it
+     */
+    private static function thinSpaced(string $said, array $counts): string
+    {
+        foreach ($counts as $count) {
+            $said = str_replace(number_format($count), number_format($count, 0, '.', self::THIN_SPACE), $said);
+        }
+
+        return $said;
     }
 
     /** @return array<string, string> */

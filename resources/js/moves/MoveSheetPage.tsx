@@ -342,7 +342,7 @@ function Arrange({ page }: { page: Page }) {
 const FINISH = '/api/v1/move-sheets/{sheet}/finish'
 
 const finishedWords = ({ fish, to }: Page['sheet']): string =>
-    movesWords.sheet.finished({ n: fish.length, fish: fish.join(', '), to })
+    movesWords.sheet.finished({ fish: fish.join(', '), to })
 
 function Finish({ page }: { page: Page }) {
     const navigate = useNavigate()

@@ -55,7 +55,7 @@ export const moves = {
         drip: 'Or let it drip: {amount} an hour.',
         minutes: '{minutes, plural, one {One minute} other {# minutes}} of mixing.',
         finish: 'Save: the move is made',
-        finished: 'Saved: {n, plural, one {{fish} lives} other {{fish} live}} in {to} now. The watch begins.',
+        finished: 'Saved: {to} is home to {fish} now. The watch begins.',
         drop: 'Drop the sheet',
         takenBack: 'Taken back: everybody is where they were.',
         dropped: 'The sheet is dropped.',
