@@ -124,6 +124,35 @@ describe('outlines without a hollow', () => {
     })
 })
 
+describe('beside walls', () => {
+    const LENGTH = 20
+    const tank: Point[] = [
+        [0, 0],
+        [200, 0],
+        [200, 150],
+        [0, 150],
+    ]
+
+    it.each([1, 2, 3, 4, 5, 6, 7, 8])('no fish lies where there is room elsewhere, seed %i', (seed) => {
+        const swimmers = ['1/0', '2/0', '3/0'].map((key) => ({
+            key,
+            form: 'torpedo',
+            band: 0,
+            length: LENGTH,
+        }))
+        for (const { x, y, angle } of placeFish(tank, swimmers, seed)) {
+            const turn = (angle * Math.PI) / 180
+            for (const share of [-0.45, 0.45]) {
+                const [endX, endY] = [
+                    x + share * LENGTH * Math.cos(turn),
+                    y + share * LENGTH * Math.sin(turn),
+                ]
+                expect(Math.min(endX, endY, 200 - endX, 150 - endY)).toBeGreaterThan(LENGTH / 4)
+            }
+        }
+    })
+})
+
 describe('fish in the water', () => {
     const swimmers = [
         { key: '1/0', form: 'torpedo', band: 0, length: 20 },

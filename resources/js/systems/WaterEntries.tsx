@@ -23,9 +23,7 @@ export function WaterEntries({ page }: { page: SystemPage }) {
             remove: () => write('DELETE', '/api/v1/water-tests/{test}', { test: test.id }),
             date: test.date,
             words: test.values
-                .map((one) =>
-                    one.quantity === 'ph' ? one.said : `${shortNames[one.quantity] ?? ''} ${one.said}`.trim(),
-                )
+                .map((one) => `${shortNames[one.quantity] ?? ''} ${one.said}`.trim())
                 .join(', '),
             note: test.note,
         })),
