@@ -52,7 +52,13 @@ final readonly class FacilityReading
     {
         $untilThisMonth = $facility->until(LocalDate::fromIso(substr($facility->date->toIso(), 0, 8).'01'));
 
-        return $answers->of('pace', 'pace', [$untilThisMonth], fn (): FacilityPace => FacilityGrowth::paceOf($untilThisMonth));
+        return $answers->restingOn(
+            ProjectionCache::LASTING.'pace',
+            'pace',
+            [],
+            fn (): array => [FacilityGrowth::paceOf($untilThisMonth, new KeptFits($answers)), ''],
+            fn (): string => hash('xxh128', serialize($untilThisMonth)),
+        );
     }
 
     /** @return list<Fish> those whose lengths inform its growth */

@@ -115,7 +115,7 @@ final class FacilitySnapshot
         public readonly FeedingHabits $habits,
     ) {
         $this->facility = $reading->facility;
-        $this->growth = new FacilityGrowth($this->facility, $reading->pace);
+        $this->growth = new FacilityGrowth($this->facility, $reading->pace, new KeptFits($answers));
     }
 
     /** Null when it is not there any more. */

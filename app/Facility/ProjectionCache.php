@@ -6,19 +6,26 @@ namespace App\Facility;
 
 use Closure;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Query\Builder;
 
 /**
  * Answers of the core, kept until what they were computed from changes: a row
  * each in a database of their own, filed under a fingerprint of the whole
  * input and of the code, so nothing can go stale. Answers are grouped by what
  * all of them rest on (the day, the rulebook, the systems): a page that wants
- * many of a name reads them in one query, and groups of days past are dropped.
+ * many of a name reads them in one query, and groups of days past are dropped;
+ * a lasting one rests on nothing that all of it has in common, and stays.
  * All of it may be lost or unwritable at any time: then everything is computed
  * anew.
  */
 final class ProjectionCache
 {
+    /** A group whose name begins so stays when days pass and systems change: each of its answers says what it rests on. */
+    public const LASTING = 'lasting ';
+
     private const KEPT_SECONDS = 2 * 86400;
+
+    private const LASTING_KEPT_SECONDS = 60 * 86400;
 
     /** Groups of one day: changes of systems and rules that may be taken back. */
     private const MOST_GROUPS = 6;
@@ -133,7 +140,9 @@ final class ProjectionCache
      */
     private function place(string $group, string $name, array $input): array
     {
-        return [hash('xxh128', "{$this->codeVersion} {$group}"), $name.self::AFTER_NAME.hash('xxh128', serialize($input))];
+        $lasting = str_starts_with($group, self::LASTING) ? self::LASTING : '';
+
+        return [$lasting.hash('xxh128', "{$this->codeVersion} {$group}"), $name.self::AFTER_NAME.hash('xxh128', serialize($input))];
     }
 
     /** @return array<mixed>|null as it was filed */
@@ -191,13 +200,20 @@ final class ProjectionCache
         }
         $isNew = $table->clone()->where('group', $group)->count() === $filed;
         if ($isNew) {
-            $table->clone()->where('kept_at', '<', now()->getTimestamp() - self::KEPT_SECONDS)->delete();
-            $table->clone()->whereNotIn('group', $table->clone()->groupBy('group')->orderByRaw('max(id) desc')->limit(self::MOST_GROUPS)->select('group'))->delete();
+            $passing = $table->clone()->whereNot(fn (Builder $group): Builder => self::lasts($group));
+            $passing->clone()->where('kept_at', '<', now()->getTimestamp() - self::KEPT_SECONDS)->delete();
+            self::lasts($table->clone())->where('kept_at', '<', now()->getTimestamp() - self::LASTING_KEPT_SECONDS)->delete();
+            $passing->clone()->whereNotIn('group', $passing->clone()->groupBy('group')->orderByRaw('max(id) desc')->limit(self::MOST_GROUPS)->select('group'))->delete();
         }
         $last = $table->clone()->where('group', $group)->orderByDesc('id')->skip(self::MOST_OF_A_GROUP)->value('id');
         if ($last !== null) {
             $table->clone()->where('group', $group)->where('id', '<=', $last)->delete();
         }
+    }
+
+    private static function lasts(Builder $answers): Builder
+    {
+        return $answers->where('group', 'like', self::LASTING.'%');
     }
 
     /** As it is stored; null: it is not. */

@@ -10,10 +10,12 @@ use Biomegas\Facility\Fish;
 use Biomegas\Facility\Species;
 use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Curve\GrowthCurves;
+use Biomegas\Growth\Fit\FitMemory;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\LevelPeaks;
 use Biomegas\Growth\Fit\MapEstimator;
 use Biomegas\Growth\Fit\MeasuredGrowth;
+use Biomegas\Growth\Fit\NoMemory;
 use Biomegas\Growth\Kin\KinEvidence;
 use Biomegas\Growth\Kin\KinPrior;
 use Biomegas\Growth\Pace\FacilityPace;
@@ -42,18 +44,19 @@ final class FacilityGrowth
     public function __construct(
         public readonly Facility $facility,
         private readonly ?FacilityPace $pace = null,
+        private readonly FitMemory $memory = new NoMemory,
     ) {
         $this->clocks = new FacilityClocks($facility);
     }
 
     /** How the fish here keep to their curves, from those that are surely of their species: it stays good for weeks. */
-    public static function paceOf(Facility $facility): FacilityPace
+    public static function paceOf(Facility $facility, FitMemory $memory = new NoMemory): FacilityPace
     {
-        $growth = new self($facility);
+        $growth = new self($facility, memory: $memory);
         $logEvidence = $logWidth = [];
         foreach ($facility->fish as $fish) {
             if ($fish->candidates === [] && count($fish->lengths) > 1) {
-                $levels = $growth->levelsOf($fish);
+                $levels = $growth->levelsOf($fish, 'pace');
                 if ($levels !== null) {
                     $prior = GrowthPrior::ofSpecies($fish->species, $fish->sex);
                     $evidence = KinEvidence::of($levels->asOne(PaceBelief::usual()->shares), $prior);
@@ -63,14 +66,14 @@ final class FacilityGrowth
             }
         }
 
-        return FacilityPace::of($logEvidence, $logWidth);
+        return $memory->recall('pace', '', [$logEvidence, $logWidth], fn (): FacilityPace => FacilityPace::of($logEvidence, $logWidth));
     }
 
     public function projectionOf(Fish $fish): GrowthProjection
     {
         return GrowthProjection::over($this->facility, $fish, array_map(fn (CandidateSpecies $candidate): array => [
             $candidate->weight,
-            new SpeciesProjection($this->facility, $fish, $candidate->species, $this->priorOf($fish, $candidate->species), $this->clocks, $this->beliefOf($fish)),
+            new SpeciesProjection($this->facility, $fish, $candidate->species, $this->priorOf($fish, $candidate->species), $this->clocks, $this->beliefOf($fish), $this->memory),
         ], $fish->possibleSpecies()));
     }
 
@@ -134,7 +137,7 @@ final class FacilityGrowth
 
     private function weigh(Fish $fish): ?KinEvidence
     {
-        $levels = $this->levelsOf($fish);
+        $levels = $this->levelsOf($fish, 'kin');
 
         return $levels === null ? null : KinEvidence::of($levels->asOne($this->beliefOf($fish)->shares), GrowthPrior::ofSpecies($fish->species, $fish->sex));
     }
@@ -144,13 +147,20 @@ final class FacilityGrowth
         return $this->beliefs[$fish->key] ??= $this->pace?->beliefOf($fish->key) ?? PaceBelief::usual();
     }
 
-    /** Null when it has stopped growing before it was measured twice. */
-    private function levelsOf(Fish $fish): ?LevelPeaks
+    /**
+     * Null when it has stopped growing before it was measured twice.
+     *
+     * @param  string  $for  what they are wanted for: lengths may be left out
+     */
+    private function levelsOf(Fish $fish, string $for): ?LevelPeaks
     {
         $prior = GrowthPrior::ofSpecies($fish->species, $fish->sex);
-        $curve = GrowthCurves::named($fish->species->curve);
         $lengths = MeasuredGrowth::of($fish, $fish->species, $prior, $this->clocks)->beforeStalling();
 
-        return count($lengths) < 2 ? null : LevelPeaks::about((new MapEstimator($curve, $prior, PaceStep::WANDER))->find($lengths), $curve, $prior, $lengths);
+        return count($lengths) < 2 ? null : $this->memory->recall("levels-for-{$for}", $fish->key, [$fish->species->curve, $prior, $lengths], function () use ($fish, $prior, $lengths): LevelPeaks {
+            $curve = GrowthCurves::named($fish->species->curve);
+
+            return LevelPeaks::about((new MapEstimator($curve, $prior, PaceStep::WANDER))->find($lengths), $curve, $prior, $lengths);
+        });
     }
 }

@@ -112,6 +112,26 @@ final class ProjectionCacheTest extends ApiTestCase
         $this->assertSame(30, $this->ask('change 30', [1]));
     }
 
+    public function test_what_lasts_stays_when_days_pass_and_systems_change_for_two_months(): void
+    {
+        $lasting = fn (string $of, string $restsOn): int => $this->askLasting($of, $restsOn);
+        $this->assertSame([1, 2], [$lasting('Bramble', 'four lengths'), $lasting('Moss', 'two lengths')]);
+        for ($change = 1; $change <= 30; $change++) {
+            $this->ask("change {$change}", [1]);
+        }
+        Carbon::setTestNow(Carbon::parse(self::TODAY)->addDays(50));
+        $this->ask('another day', [1]);
+        $this->assertSame([1, 2], [$lasting('Bramble', 'four lengths'), $lasting('Moss', 'two lengths')]);
+        $this->assertSame(34, $lasting('Moss', 'three lengths'), 'what it rests on has changed');
+        $this->assertSame(34, $lasting('Moss', 'three lengths'));
+        $this->assertSame(2, $this->memory->table('answers')->where('group', 'like', 'lasting%')->count(), 'the last of each');
+
+        Carbon::setTestNow(Carbon::parse(self::TODAY)->addDays(61));
+        $this->ask('much later', [1]);
+        $this->assertSame(36, $lasting('Bramble', 'four lengths'), 'of fish that are gone nothing stays for ever');
+        $this->assertSame(34, $lasting('Moss', 'three lengths'));
+    }
+
     public function test_a_file_that_cannot_be_used_slows_down_and_takes_nothing_down(): void
     {
         $file = base_path('.state/damaged-answers.sqlite');
@@ -157,6 +177,16 @@ final class ProjectionCacheTest extends ApiTestCase
     {
         $answers = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
         $answer = $answers->restingOn('a', 'one', [1], fn (): array => [++$this->computed, 'porch'], fn (string $home): string => $residents[$home]);
+        $answers->keep();
+
+        return $answer;
+    }
+
+    /** @return int how many had been computed when it was, as a request of its own */
+    private function askLasting(string $of, string $restsOn): int
+    {
+        $answers = new ProjectionCache(fn (): Connection => $this->memory, 'this release');
+        $answer = $answers->restingOn(ProjectionCache::LASTING.'a', 'one', [$of], fn (): array => [++$this->computed, ''], fn (): string => $restsOn);
         $answers->keep();
 
         return $answer;

@@ -31,6 +31,8 @@ test('a nonsense length is named and saves nothing', async ({ page }) => {
         await expect(page.getByRole('alert').filter({ hasText: message })).toBeVisible()
         await expect(page.getByLabel('Length', { exact: true })).toHaveValue(typed)
     }
+    await page.getByLabel('Length', { exact: true }).fill('41')
+    await expect(page.getByRole('alert')).toHaveCount(0)
     expect(await page.getByRole('button', { name: /^Correct/ }).count()).toBe(lengths)
 })
 

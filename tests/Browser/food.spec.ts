@@ -31,6 +31,7 @@ test('one tap feeds a home, a held one asks how it went, and both are taken back
     await slip.getByRole('button', { name: 'Write down' }).click()
     await expect(slip.getByRole('alert').first()).toContainText('Give per cent: from 0 to 100.')
     await slip.getByLabel('Eaten of it, %').fill('40')
+    await expect(slip.getByRole('alert'), 'what was refused stands there no longer').toHaveCount(0)
     await slip.getByLabel('What was given').selectOption('Earthworms')
     await slip.getByLabel('How many').fill('5')
     await slip.getByRole('button', { name: 'Write down' }).click()

@@ -66,34 +66,38 @@ export const openSheet = (page: Page, name: string): Promise<void> =>
         .getByRole('link', { name, exact: true })
         .click()
 
+const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']
+
+/** What axe looks at. What does not hang on colours is the same by day and by night. */
+const LOOKS = {
+    all: { runOnly: TAGS },
+    colours: { runOnly: ['color-contrast', 'link-in-text-block'] },
+    /** Where the colours are the system's, contrast is its matter. */
+    'all but contrast': { runOnly: TAGS, rules: { 'color-contrast': { enabled: false } } },
+}
+
 /**
- * No violation of WCAG 2.2 A and AA that a machine can find. It looks at the whole page at once: what the foot happens
- * to cover of a page that is scrolled would count as too small a target.
- *
- * @param ours where the colours are the system's, contrast is its matter
+ * No violation of WCAG 2.2 A and AA that a machine can find. It looks at the whole page at once, also where more of it
+ * comes meanwhile: what the foot happens to cover of a page that is scrolled would count as too small a target.
  */
-export async function expectAccessible(
-    page: Page,
-    ours: { colours: boolean } = { colours: true },
-): Promise<void> {
+export async function expectAccessible(page: Page, looks: keyof typeof LOOKS = 'all'): Promise<void> {
     const seen = page.viewportSize() ?? { width: 1280, height: 800 }
-    const whole = await page.evaluate(() => document.documentElement.scrollHeight)
-    await page.setViewportSize({ ...seen, height: Math.max(seen.height, whole) })
+    const height = (): Promise<number> => page.evaluate(() => document.documentElement.scrollHeight)
+    for (let shown = seen.height, whole = await height(); whole > shown; whole = await height()) {
+        shown = whole
+        await page.setViewportSize({ ...seen, height: shown })
+    }
     if (!(await page.evaluate(() => 'axe' in window))) {
         await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'))
     }
-    const found = await page.evaluate(async (hasColours) => {
+    const found = await page.evaluate(async (look) => {
         const { axe } = window as unknown as { axe: { run: (options: object) => Promise<AxeResult> } }
-        const result = await axe.run({
-            runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
-            rules: { 'color-contrast': { enabled: hasColours } },
-            // What holds is not told one by one.
-            resultTypes: ['violations'],
-        })
+        // What holds is not told one by one.
+        const result = await axe.run({ ...look, resultTypes: ['violations'] })
         return result.violations.map(
             (one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`,
         )
-    }, ours.colours)
+    }, LOOKS[looks])
     await page.setViewportSize(seen)
     expect(found).toEqual([])
 }

@@ -43,25 +43,40 @@ async function untilAllIsRead(page: Page): Promise<void> {
     await expect.poll(() => Date.now() - last, { timeout: 30_000 }).toBeGreaterThan(1_500)
 }
 
-test('the first run creates the owner, naming what to mend', async ({ page, emptyURL }) => {
-    await page.goto(`${emptyURL}/`)
-    await page.getByRole('button', { name: 'Begin' }).click()
-    await expect(page.getByText('Type your name.')).toBeVisible()
+async function beOwner(page: Page): Promise<void> {
     await page.getByLabel('Your name').fill('Ann Example')
     await page.getByLabel('E-mail').fill('ann@otter-weir.example')
     await page.getByLabel('Password').fill('ten letters at least')
     await page.getByLabel('Name of the place').fill('Otter Weir')
     await page.getByLabel('Money').selectOption('EUR')
     await page.getByRole('button', { name: 'Begin' }).click()
+}
+
+/** Its owner comes in; where this is tried once more, the place is empty again and has none yet. */
+async function comeInAsOwner(page: Page): Promise<void> {
+    const door = page.getByRole('button', { name: 'Sign in' })
+    await expect(door.or(page.getByRole('button', { name: 'Begin' }))).toBeVisible()
+    if (await door.isVisible()) {
+        await page.getByLabel('E-mail').fill('ann@otter-weir.example')
+        await page.getByLabel('Password').fill('ten letters at least')
+        await door.click()
+    } else {
+        await beOwner(page)
+    }
+}
+
+test('the first run creates the owner, naming what to mend', async ({ page, emptyURL }) => {
+    await page.goto(`${emptyURL}/`)
+    await page.getByRole('button', { name: 'Begin' }).click()
+    await expect(page.getByText('Type your name.')).toBeVisible()
+    await beOwner(page)
     await expect(page.getByText('Otter Weir')).toBeVisible()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('No systems yet')
 })
 
 test('an empty place loads the demo, retires a system, and is cleared', async ({ page, emptyURL }) => {
     await page.goto(`${emptyURL}/`)
-    await page.getByLabel('E-mail').fill('ann@otter-weir.example')
-    await page.getByLabel('Password').fill('ten letters at least')
-    await page.getByRole('button', { name: 'Sign in' }).click()
+    await comeInAsOwner(page)
     await page.getByRole('button', { name: 'Load the demo' }).click()
     await expect(page.getByText('This is the demo.')).toBeVisible()
     await expect(page.getByRole('link', { name: 'Add fish' })).toBeVisible()

@@ -31,7 +31,7 @@ for (const [size, viewport] of [
                     await expectAccessible(page)
                     await expectNoSidewaysScrolling(page)
                     await page.evaluate(() => (document.documentElement.className = 'dark'))
-                    await expectAccessible(page)
+                    await expectAccessible(page, 'colours')
                     await page.evaluate(() => (document.documentElement.className = 'light'))
                     if (size === 'phone') {
                         expect(await tooSmallForThumbs(page)).toEqual([])
@@ -98,7 +98,7 @@ test('where the system chooses the colours, sheets are sound', async ({ page }) 
     await signIn(page)
     for (const address of ['/', '/fish/1', '/systems/1', '/plan', '/company']) {
         await openPage(page, address)
-        await expectAccessible(page, { colours: false })
+        await expectAccessible(page, 'all but contrast')
     }
 })
 

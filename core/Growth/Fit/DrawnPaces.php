@@ -6,6 +6,7 @@ namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\Pace\PaceLevels;
 use Biomegas\Growth\Pace\PaceStep;
+use Biomegas\Numerics\PackedFloats;
 
 /**
  * How the growth time of every draw runs on from the last length: one way each,
@@ -42,6 +43,22 @@ final class DrawnPaces
     ) {
     }
 
+    /** @return list<mixed> for a memory */
+    public function __serialize(): array
+    {
+        return [pack('C*', ...$this->levels), ...array_map(PackedFloats::of(...), [$this->deviation, $this->pace, $this->ofPace, $this->wander]), $this->lastTime];
+    }
+
+    /** @param  array{string, string, string, string, string, float}  $kept */
+    public function __unserialize(array $kept): void
+    {
+        /** @var list<int> $levels */
+        $levels = array_values((array) unpack('C*', $kept[0]));
+        $this->levels = $levels;
+        [$this->deviation, $this->pace, $this->ofPace, $this->wander] = array_map(PackedFloats::read(...), array_slice($kept, 1, 4));
+        $this->lastTime = $kept[5];
+    }
+
     /**
      * @param  non-empty-list<float>  $times  rising, not before the last length
      * @return non-empty-list<list<float>> for each time the own time of every draw
@@ -73,7 +90,7 @@ final class DrawnPaces
     }
 
     /**
-     * @param  list<float>  $ownTimes  of every draw, infinite when it never gets there
+     * @param  array<int, float>  $ownTimes  by draw, infinite when it never gets there
      * @param  float  $earliest  not before the last length
      * @return list<float> growth time at which each runs up to its own time, at least the earliest where that is above zero
      */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Biomegas\Growth\Fit;
 
 use Biomegas\Growth\Curve\GrowthCurve;
+use Biomegas\Numerics\PackedFloats;
 
 /**
  * Possible growths of one fish, weighted by how well they agree with what is
@@ -39,6 +40,23 @@ final readonly class GrowthDraws
     ) {
     }
 
+    /** @return list<mixed> for a memory */
+    public function __serialize(): array
+    {
+        return [
+            $this->curve, ...array_map(PackedFloats::of(...), [$this->start, $this->asymptote, $this->coefficient, $this->weight]),
+            $this->paces, $this->outlierProbability, $this->logEvidence, $this->isWide,
+        ];
+    }
+
+    /** @param  array{GrowthCurve, string, string, string, string, DrawnPaces, list<float>, float, bool}  $kept */
+    public function __unserialize(array $kept): void
+    {
+        $this->curve = $kept[0];
+        [$this->start, $this->asymptote, $this->coefficient, $this->weight] = array_map(PackedFloats::read(...), array_slice($kept, 1, 4));
+        [$this->paces, $this->outlierProbability, $this->logEvidence, $this->isWide] = array_slice($kept, 5);
+    }
+
     /**
      * The length of every draw at growth times after the last length.
      *
@@ -58,11 +76,17 @@ final readonly class GrowthDraws
      * asked when it is there by then, infinite when it never gets there.
      *
      * @param  float  $earliest  growth time, not before the last length
+     * @param  list<int>|null  $only  these draws; null: all
      * @return list<float>
      */
-    public function timesUntil(float $length, float $earliest): array
+    public function timesUntil(float $length, float $earliest, ?array $only = null): array
     {
-        return $this->paces->timesUntil($this->curve->timesUntil($length, $this->start, $this->asymptote, $this->coefficient), $earliest);
+        if ($only === null) {
+            return $this->paces->timesUntil($this->curve->timesUntil($length, $this->start, $this->asymptote, $this->coefficient), $earliest);
+        }
+        $of = array_flip($only);
+
+        return $this->paces->timesUntil(array_combine($only, $this->curve->timesUntil($length, ...array_map(fn (array $all): array => array_values(array_intersect_key($all, $of)), [$this->start, $this->asymptote, $this->coefficient]))), $earliest);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Biomegas\Growth\Projection;
 use Biomegas\Growth\Fit\GrowthDraws;
 use Biomegas\Numerics\MonotoneCubic;
 use Biomegas\Numerics\WeightedQuantiles;
+use LogicException;
 
 /**
  * Quantiles of the length of one fish against growth time from now on, kept at
@@ -33,11 +34,14 @@ final class GrowthTable
     /** @var array<MonotoneCubic> by quantile */
     private array $curves = [];
 
+    /** @var array<string, float> growth time from now, years, by length and share */
+    private array $reached = [];
+
     /**
      * @param  float  $now  growth time of the draws today, years
      * @param  float  $span  growth time from now until which anybody may ask, years
      */
-    public function __construct(private readonly GrowthDraws $draws, float $now, float $span)
+    public function __construct(private readonly GrowthDraws $draws, private readonly float $now, private readonly float $span)
     {
         $this->nodes = self::nodesUntil($span);
         $this->lengths = $draws->lengthsAt(array_map(fn (float $node): float => $now + $node, $this->nodes));
@@ -47,6 +51,76 @@ final class GrowthTable
     public function lengthAfter(float $time, float $quantile): float
     {
         return $this->curveOf($quantile)->at($time);
+    }
+
+    /**
+     * Growth time from now by which this share of the draws has reached the
+     * length, to the draw that decides; infinite when not within the span.
+     */
+    public function timeReaching(float $lengthMm, float $share): float
+    {
+        return $this->reached["{$lengthMm} {$share}"] ??= $this->findTimeReaching($lengthMm, $share);
+    }
+
+    /** Only draws that come there between the same two nodes as the one that decides are asked when. */
+    private function findTimeReaching(float $lengthMm, float $share): float
+    {
+        $node = $this->firstNodeWith($lengthMm, $share);
+        if ($node === 0) {
+            return 0.0;
+        }
+        if ($node === count($this->nodes) && $this->nodes[$node - 1] >= $this->span) {
+            return INF;
+        }
+        $reached = $this->shareAt($node - 1, $lengthMm);
+        $coming = $this->comingBetween($lengthMm, $node);
+        $times = array_combine($coming, $this->draws->timesUntil($lengthMm, $this->now, $coming));
+        asort($times, SORT_NUMERIC);
+        $time = $this->now + ($this->nodes[$node] ?? INF);
+        foreach ($times as $draw => $time) {
+            $reached += $this->draws->weight[$draw];
+            if ($reached >= $share) {
+                break;
+            }
+        }
+
+        return max(0.0, $time - $this->now);
+    }
+
+    /** Of the draws, that has reached the length by a node. */
+    private function shareAt(int $node, float $lengthMm): float
+    {
+        return ($this->samples()[$node] ?? throw new LogicException('There is no such node.'))->shareFrom($lengthMm);
+    }
+
+    /** The first node by which this share has reached the length; one more than there are when none is. */
+    private function firstNodeWith(float $lengthMm, float $share): int
+    {
+        [$low, $high] = [0, count($this->nodes)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($this->shareAt($middle, $lengthMm) >= $share) {
+                $high = $middle;
+            } else {
+                $low = $middle + 1;
+            }
+        }
+
+        return $low;
+    }
+
+    /** @return list<int> the draws that reach the length after the node before this one, and by this one where there is one */
+    private function comingBetween(float $lengthMm, int $node): array
+    {
+        $by = $this->lengths[$node] ?? null;
+        $coming = [];
+        foreach ($this->lengths[$node - 1] as $draw => $length) {
+            if ($length < $lengthMm && ($by === null || $by[$draw] >= $lengthMm)) {
+                $coming[] = $draw;
+            }
+        }
+
+        return $coming;
     }
 
     private function curveOf(float $quantile): MonotoneCubic

@@ -14,9 +14,11 @@ use Biomegas\Growth\Clock\FacilityClocks;
 use Biomegas\Growth\Clock\GrowthClock;
 use Biomegas\Growth\Curve\GrowthCurves;
 use Biomegas\Growth\Fit\FishFit;
+use Biomegas\Growth\Fit\FitMemory;
 use Biomegas\Growth\Fit\GrowthDraws;
 use Biomegas\Growth\Fit\GrowthPrior;
 use Biomegas\Growth\Fit\MeasuredGrowth;
+use Biomegas\Growth\Fit\NoMemory;
 use Biomegas\Growth\Fit\Observation;
 use Biomegas\Growth\Pace\PaceBelief;
 use Biomegas\Numerics\WeightedQuantiles;
@@ -55,12 +57,13 @@ final class SpeciesProjection
         public readonly GrowthPrior $prior,
         private readonly FacilityClocks $clocks,
         private readonly ?PaceBelief $pace = null,
+        private readonly FitMemory $memory = new NoMemory,
     ) {
         $this->measured = MeasuredGrowth::of($fish, $species, $prior, $clocks);
-        $this->behind = $this->fit($this->measured->beforeStalling());
+        $this->behind = $this->remembered('behind', $this->measured->beforeStalling());
         $last = $this->measured->stalled > 0 ? $this->measured->last() : null;
         $this->offset = $last->time ?? 0.0;
-        $this->draws = $last === null ? $this->behind : $this->fit([new Observation(0.0, $last->logLength, $last->error)]);
+        $this->draws = $last === null ? $this->behind : $this->remembered('ahead', [new Observation(0.0, $last->logLength, $last->error)]);
     }
 
     /**
@@ -113,13 +116,13 @@ final class SpeciesProjection
      */
     public function dayReaching(float $limitMm, float $share, System $livingIn): ?LocalDate
     {
-        return $this->aheadIn($livingIn)->firstDayWith($this->reach($limitMm)->at($share));
+        return $this->aheadIn($livingIn)->firstDayWith($this->timeReaching($limitMm, $share));
     }
 
-    /** Growth time from today on by which this share has reached the length; infinite when it never does. */
+    /** Growth time from today on by which this share has reached the length; infinite when not within the horizon. */
     public function timeReaching(float $limitMm, float $share): float
     {
-        return $this->reach($limitMm)->at($share);
+        return isset($this->reach[(string) $limitMm]) ? $this->reach($limitMm)->at($share) : $this->table()->timeReaching($limitMm, $share);
     }
 
     /** How much it grows on each day in this system, fed as today. */
@@ -179,6 +182,17 @@ final class SpeciesProjection
     public function aheadAtHome(): GrowthClock
     {
         return $this->aheadIn($this->facility->system($this->fish->currentSystem()));
+    }
+
+    /** @param  list<Observation>  $observations */
+    private function remembered(string $part, array $observations): GrowthDraws
+    {
+        return $this->memory->recall(
+            'draws',
+            "{$this->fish->key} {$this->species->key} {$part}",
+            [$this->species->curve, $this->prior, $this->pace, $observations],
+            fn (): GrowthDraws => $this->fit($observations),
+        );
     }
 
     /** @param  list<Observation>  $observations */

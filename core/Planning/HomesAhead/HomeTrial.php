@@ -135,7 +135,7 @@ final class HomeTrial
     /** Nobody else lives there on that day. */
     public function isEmpty(System $system, LocalDate $day): bool
     {
-        return $this->residents->in($system, $day, $this->fish) === [];
+        return $this->residents->isEmpty($system, $day, $this->fish);
     }
 
     public function companyRank(System $system, LocalDate $day): CompanyRank

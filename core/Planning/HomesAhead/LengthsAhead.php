@@ -8,6 +8,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LengthBand;
+use Biomegas\Numerics\PackedFloats;
 
 /** The lengths of a fish month by month until the horizon: small enough to be kept, and all that others in a home need to know of it. */
 final class LengthsAhead
@@ -34,7 +35,7 @@ final class LengthsAhead
             array_push($lengths, $band->low, $band->likely, $band->high);
         }
 
-        return new self($facility->date, pack('e*', ...$lengths));
+        return new self($facility->date, PackedFloats::of($lengths));
     }
 
     /** @return array{LocalDate, string} */
@@ -52,13 +53,7 @@ final class LengthsAhead
     /** @return list<float> */
     private function lengths(): array
     {
-        if ($this->lengths === null) {
-            /** @var list<float> $lengths */
-            $lengths = array_values((array) unpack('e*', $this->packed));
-            $this->lengths = $lengths;
-        }
-
-        return $this->lengths;
+        return $this->lengths ??= PackedFloats::read($this->packed);
     }
 
     /** The likely length, millimetres. */

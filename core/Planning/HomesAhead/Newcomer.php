@@ -22,12 +22,12 @@ final readonly class Newcomer
     ) {
     }
 
-    /** @return list<array{Fish, Closure(LocalDate): ?Occupant}> */
+    /** @return list<Resident> */
     public function staysIn(System $system): array
     {
         $stays = array_values(array_filter($this->chain->stays, fn (StayAhead $stay): bool => $stay->system->key === $system->key));
 
-        return array_map(fn (StayAhead $stay): array => [$this->fish, fn (LocalDate $date): ?Occupant => $this->occupantOn($date, $stay)], $stays);
+        return array_map(fn (StayAhead $stay): Resident => new Resident($this->fish, fn (LocalDate $date): ?Occupant => $this->occupantOn($date, $stay)), $stays);
     }
 
     private function occupantOn(LocalDate $date, StayAhead $stay): ?Occupant

@@ -14,13 +14,13 @@ use Closure;
 /** Who lives in a system on a day to come, as long as they are by then and where moves that are planned take them. */
 final class Residents
 {
-    /** @var array<string, list<array{Fish, Closure(LocalDate): ?Occupant}>> by system */
+    /** @var array<string, list<Resident>> by system */
     private array $ever = [];
 
     /** @var array<string, list<Occupant>> by system and day */
     private array $known = [];
 
-    /** @param  Closure(System): list<array{Fish, Closure(LocalDate): ?Occupant}>  $of  the residents of a system, each as an occupant of any day, null when it is not there */
+    /** @param  Closure(System): list<Resident>  $of  who is ever in a system */
     public function __construct(private readonly Closure $of)
     {
     }
@@ -28,15 +28,14 @@ final class Residents
     /** @param  Closure(Fish): LengthsAhead  $lengthsOf */
     public static function of(Whereabouts $whereabouts, Closure $lengthsOf): self
     {
-        return new self(fn (System $system): array => array_map(function (Fish $fish) use ($whereabouts, $lengthsOf, $system): array {
-            $ahead = $lengthsOf($fish);
+        return new self(fn (System $system): array => array_map(function (Fish $fish) use ($whereabouts, $lengthsOf, $system): Resident {
             $shoal = Shoal::of($fish);
 
-            return [$fish, function (LocalDate $date) use ($whereabouts, $fish, $system, $ahead, $shoal): ?Occupant {
+            return new Resident($fish, function (LocalDate $date) use ($whereabouts, $fish, $system, $lengthsOf, $shoal): ?Occupant {
                 $count = $whereabouts->countIn($fish, $system, $date);
 
-                return $count === 0 ? null : $shoal->occupant($ahead->on($date), $count);
-            }];
+                return $count === 0 ? null : $shoal->occupant($lengthsOf($fish)->on($date), $count);
+            }, fn (LocalDate $date): bool => $whereabouts->countIn($fish, $system, $date) > 0);
         }, $whereabouts->everIn($system)));
     }
 
@@ -56,9 +55,27 @@ final class Residents
     public function on(System $system, LocalDate $date): array
     {
         return $this->known["{$system->key} {$date->toIso()}"] ??= array_values(array_filter(array_map(
-            fn (array $resident): ?Occupant => $resident[1]($date),
-            $this->ever[$system->key] ??= ($this->of)($system),
+            fn (Resident $resident): ?Occupant => $resident->occupantOn($date),
+            $this->everIn($system),
         )));
+    }
+
+    /** Nobody else is there on that day. */
+    public function isEmpty(System $system, LocalDate $date, Fish $but): bool
+    {
+        foreach ($this->everIn($system) as $resident) {
+            if ($resident->fish->key !== $but->key && $resident->isThereOn($date)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<Resident> */
+    private function everIn(System $system): array
+    {
+        return $this->ever[$system->key] ??= ($this->of)($system);
     }
 
     /**

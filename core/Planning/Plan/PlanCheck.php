@@ -8,8 +8,10 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\StayClock;
+use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Planning\HomesAhead\HomeTrial;
+use Biomegas\Planning\HomesAhead\Resident;
 use Biomegas\Planning\HomesAhead\Residents;
 
 /** Holds a plan against the judge, day by day: what it breaks is named. */
@@ -29,7 +31,11 @@ final class PlanCheck
         private readonly LocalDate $horizon,
     ) {
         $this->residents = new Residents(fn (System $system): array => array_map(
-            fn (Itinerary $itinerary): array => [$itinerary->lodger->fish, fn (LocalDate $date) => $itinerary->stayOn($date)[0]->key === $system->key ? $itinerary->occupantOn($date) : null],
+            fn (Itinerary $itinerary): Resident => new Resident(
+                $itinerary->lodger->fish,
+                fn (LocalDate $date): ?Occupant => $itinerary->stayOn($date)[0]->key === $system->key ? $itinerary->occupantOn($date) : null,
+                fn (LocalDate $date): bool => $itinerary->stayOn($date)[0]->key === $system->key,
+            ),
             array_values(array_filter($this->itineraries, fn (Itinerary $itinerary): bool => $itinerary->passesThrough($system->key))),
         ));
     }

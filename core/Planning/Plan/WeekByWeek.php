@@ -9,6 +9,7 @@ use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\StayClock;
 use Biomegas\Planning\HomesAhead\HomeTrial;
+use Biomegas\Planning\HomesAhead\Resident;
 use Biomegas\Planning\HomesAhead\Residents;
 
 /** What a keeper does without a plan: each fish goes, when it must, to the smallest home that takes it that week. No plan may break rules for longer than this. */
@@ -98,7 +99,7 @@ final class WeekByWeek
     private function trialOf(Lodger $lodger): HomeTrial
     {
         return $lodger->trialAmong(new Residents(fn (System $system): array => array_values(array_map(
-            fn (Lodger $other): array => [$other->fish, fn (LocalDate $date) => $other->occupantOn($date)],
+            fn (Lodger $other): Resident => new Resident($other->fish, $other->occupantOn(...), fn (): bool => true),
             array_filter($this->lodgers, fn (Lodger $other): bool => $this->where[$other->fish->key][0]->key === $system->key),
         ))));
     }

@@ -13,6 +13,7 @@ use Biomegas\Housing\Verdict\HousingCase;
 use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Housing\Verdict\Verdict;
+use Biomegas\Planning\HomesAhead\Resident;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\Plan\Lodger;
 use Biomegas\Water\Load\FedOccupant;
@@ -42,7 +43,7 @@ final class Rescue
     private function __construct(private readonly Facility $facility, private readonly System $failed, private readonly array $lodgers)
     {
         $this->residents = new Residents(fn (System $system): array => array_map(
-            fn (Lodger $lodger): array => [$lodger->fish, fn (LocalDate $date): ?Occupant => ($this->given[$lodger->fish->key] ?? $lodger->home)->key === $system->key ? $lodger->occupantOn($date) : null],
+            fn (Lodger $lodger): Resident => new Resident($lodger->fish, fn (LocalDate $date): ?Occupant => ($this->given[$lodger->fish->key] ?? $lodger->home)->key === $system->key ? $lodger->occupantOn($date) : null),
             array_values($this->lodgers),
         ));
     }

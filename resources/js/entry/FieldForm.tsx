@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import { createContext, useCallback, useContext, useEffect, useMemo, useState } from 'react'
 import type { FieldPath, FieldValues, UseFormReturn } from 'react-hook-form'
-import { FormProvider, useController } from 'react-hook-form'
+import { FormProvider, useController, useWatch } from 'react-hook-form'
 import type { Refused } from '../api/refused'
 import { CheckField } from './CheckField'
 import { EntryForm } from './EntryForm'
@@ -99,16 +99,26 @@ interface Named {
 
 type Unbound<P> = Named & Omit<P, 'value' | 'onChange' | 'error'>
 
-/** What is refused of a field, which shows it from now on. */
-export function useRefusal(field: string): string | undefined {
+/**
+ * What is refused of a field, which shows it from now on; no longer once something else stands there.
+ *
+ * @param field what the server calls it
+ * @param name its name on the form
+ */
+export function useRefusal(field: string, name = field): string | undefined {
     const { fieldError, enter } = useContext(ShownFields)
     useEffect(() => enter(field), [enter, field])
-    return fieldError(field)
+    const typed = JSON.stringify(useWatch<Record<string, unknown>>({ name }))
+    const [refused, setRefused] = useState({ fieldError, typed })
+    if (refused.fieldError !== fieldError) {
+        setRefused({ fieldError, typed })
+    }
+    return refused.typed === typed ? fieldError(field) : undefined
 }
 
 function Text({ name, refusedAs = name, ...rest }: Unbound<TextProps>) {
     const { value, onChange } = useController<Record<string, string>>({ name }).field
-    return <TextField {...rest} value={value} onChange={onChange} error={useRefusal(refusedAs)} />
+    return <TextField {...rest} value={value} onChange={onChange} error={useRefusal(refusedAs, name)} />
 }
 
 interface ChoosingProps extends Unbound<ChoiceProps> {
@@ -126,7 +136,7 @@ function Choice({ name, refusedAs = name, onChosen, ...rest }: ChoosingProps) {
                 onChange(chosen)
                 onChosen?.(chosen)
             }}
-            error={useRefusal(refusedAs)}
+            error={useRefusal(refusedAs, name)}
         />
     )
 }

@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useCallback } from 'react'
 import type { Address, Answer, Body, Named, Sent, Write } from '../api/client'
 import { write } from '../api/client'
 import { changedBy } from '../api/keys'
@@ -60,6 +61,7 @@ export function useSend<B, A>(
         },
     })
     const refused = mutation.error instanceof Refused ? mutation.error : undefined
+    const fieldError = useCallback((field: string) => refused?.fieldError(field), [refused])
     const isKept = mutation.error instanceof KeptHere
     const error =
         mutation.error === null || isKept ? undefined : (refused?.message ?? messages.frame.unreachable)
@@ -70,7 +72,8 @@ export function useSend<B, A>(
         error,
         /** The whole refusal, for what it holds besides sentences. */
         problem: refused?.problem,
-        fieldError: (field: string) => refused?.fieldError(field),
+        /** Another one with each refusal. */
+        fieldError,
         /** What no field on the form shows. */
         otherError: (fields: readonly string[]): string | undefined =>
             fields.some((field) => refused?.fieldError(field) !== undefined) ? undefined : error,

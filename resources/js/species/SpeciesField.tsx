@@ -130,6 +130,6 @@ interface NamedProps {
 /** A species as one field of a form. */
 export function SpeciesNamed({ name, unknown, refusedAs = 'species_id', ...rest }: NamedProps) {
     const { value, onChange } = useController<Record<string, string>>({ name }).field
-    const refusal = useRefusal(refusedAs)
+    const refusal = useRefusal(refusedAs, name)
     return <SpeciesField {...rest} value={value} onChange={onChange} error={unknown ?? refusal} />
 }

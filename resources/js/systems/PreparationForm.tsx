@@ -143,7 +143,7 @@ interface StockProps {
 
 /** Who is to live in it first. */
 function Stock({ control, name, isUnknown }: StockProps) {
-    const refused = useRefusal('species_id')
+    const refused = useRefusal('species_id', 'species')
     const species = useController({ control, name: 'species' }).field
     return (
         <>

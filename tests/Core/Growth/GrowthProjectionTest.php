@@ -9,7 +9,9 @@ use Biomegas\Facility\CurveName;
 use Biomegas\Growth\FacilityGrowth;
 use Biomegas\Growth\Projection\GrowthProjection;
 use Biomegas\Growth\Projection\LateMeans;
+use Biomegas\Numerics\WeightedQuantiles;
 use Biomegas\Rulebook\Method;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 
@@ -53,6 +55,35 @@ final class GrowthProjectionTest extends TestCase
         $this->assertTrue($near->likely?->isBefore($near->late ?? LocalDate::fromIso('1990-01-01')));
         $this->assertTrue($near->likely?->isBefore($far->likely ?? LocalDate::fromIso('2199-01-01')));
         $this->assertGreaterThanOrEqual($far->probability, $near->probability);
+    }
+
+    /** @param  array<string, float>  $lengths */
+    #[DataProvider('histories')]
+    public function test_when_a_length_is_reached_is_what_the_draw_that_decides_says(array $lengths): void
+    {
+        $growth = $this->project($lengths)->leading();
+        $horizon = 1095 / LocalDate::DAYS_PER_YEAR;
+        $asked = 0;
+        for ($limit = 50.0; $limit < 900; $limit *= 1.07) {
+            $ofAll = WeightedQuantiles::of($growth->timesUntil($limit), $growth->draws->weight);
+            foreach ([0.02, 0.1, 0.5, 0.9] as $share) {
+                $time = $ofAll->at($share);
+                $reached = $growth->timeReaching($limit, $share);
+                if ($time <= $horizon) {
+                    $this->assertSame($time, $reached, "{$limit} mm by {$share}");
+                } else {
+                    $this->assertGreaterThan($horizon, $reached, "{$limit} mm by {$share}: not within the horizon");
+                }
+                $asked += $time > 0.0 && $time < $horizon ? 1 : 0;
+            }
+        }
+        $this->assertGreaterThan(20, $asked, 'some lie between now and the horizon');
+    }
+
+    /** @return array<string, array{array<string, float>}> */
+    public static function histories(): array
+    {
+        return ['never measured' => [[]], 'measured once' => [['2026-04-12' => 142]], 'measured often' => [self::STEADY_GROWTH]];
     }
 
     public function test_a_home_that_is_outgrown_already_says_today(): void

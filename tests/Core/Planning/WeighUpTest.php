@@ -18,6 +18,7 @@ use Biomegas\Facility\System;
 use Biomegas\Facility\SystemKind;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Housing\Verdict\Occupant;
+use Biomegas\Planning\HomesAhead\Resident;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\StayAhead;
 use Biomegas\Planning\Search\Fit;
@@ -155,7 +156,7 @@ final class WeighUpTest extends TestCase
     {
         $home = Example::tank('home', 150, 60, celsius: 25);
         $crowd = Example::fish(Example::of(habits: new Habits(mouthRatio: 0.05), key: 'crowd'), 'home', [], '2027-01-01', count: 5);
-        $residents = new Residents(fn (System $system): array => [[$crowd, fn (): Occupant => new Occupant('Crowd', $crowd->species, 230, 5, 1.0, 'one')]]);
+        $residents = new Residents(fn (System $system): array => [new Resident($crowd, fn (): Occupant => new Occupant('Crowd', $crowd->species, 230, 5, 1.0, 'one'))]);
         $most = fn (Residents $with): int => (new SpeciesSearch($this->facility([$home], [], new Rulebook), $with))->in($home, [[$this->little(), new Background(soldAt: 20)]])[0]->most;
 
         $this->assertLessThan($most($this->nobody()), $most($residents));
@@ -164,7 +165,7 @@ final class WeighUpTest extends TestCase
     public function test_one_that_would_be_swallowed_is_taken_grown(): void
     {
         $home = Example::tank('home', 150, 60);
-        $resident = fn (float $long): Residents => new Residents(fn (System $system): array => [[Example::fish(Example::of(key: 'big'), 'home', [], '2027-01-01', key: 'big'), fn (): Occupant => new Occupant('Big', Example::of(key: 'big'), $long, 1, 1.0, 'big')]]);
+        $resident = fn (float $long): Residents => new Residents(fn (System $system): array => [new Resident(Example::fish(Example::of(key: 'big'), 'home', [], '2027-01-01', key: 'big'), fn (): Occupant => new Occupant('Big', Example::of(key: 'big'), $long, 1, 1.0, 'big'))]);
         $weigh = fn (float $long): WeighUp => WeighUp::of(Candidate::of($this->little(), new Background, 6, 20, HealthSeen::Well, 28, null, true), $this->facility([$home], [], new Rulebook), $resident($long));
 
         $this->assertSame(Advice::OnlyIf, $weigh(80)->advice);
@@ -176,7 +177,7 @@ final class WeighUpTest extends TestCase
     {
         $home = Example::tank('home', 150, 60, celsius: 25);
         $big = Example::fish(Example::of(key: 'big'), 'home', [], '2027-01-01', key: 'big');
-        $residents = new Residents(fn (System $system): array => [[$big, fn (): Occupant => new Occupant('Big', $big->species, 80, 1, 1.0, 'big')]]);
+        $residents = new Residents(fn (System $system): array => [new Resident($big, fn (): Occupant => new Occupant('Big', $big->species, 80, 1, 1.0, 'big'))]);
         $found = (new SpeciesSearch($this->facility([$home], [], new Rulebook), $residents))->in($home, [[$this->little(), new Background(soldAt: 20)]])[0];
 
         $this->assertNotSame(Fit::Not, $found->fit);
@@ -192,7 +193,7 @@ final class WeighUpTest extends TestCase
         $candidate = Candidate::of($species, new Background(lifespan: new Span(10, 20)), $count, $length, $health, $served, $price, false);
 
         $there = fn (System $system): array => array_values(array_filter($fish, fn (Fish $single): bool => $single->currentSystem() === $system->key));
-        $residents = new Residents(fn (System $system): array => array_map(fn (Fish $single): array => [$single, fn (): Occupant => new Occupant($single->name, $single->species, 100, 1, 1.0, $single->key)], $there($system)));
+        $residents = new Residents(fn (System $system): array => array_map(fn (Fish $single): Resident => new Resident($single, fn (): Occupant => new Occupant($single->name, $single->species, 100, 1, 1.0, $single->key)), $there($system)));
 
         return WeighUp::of($candidate, $this->facility($homes, $fish, $rulebook), $residents);
     }
