@@ -352,7 +352,6 @@ final class BenchCommand extends Command
         return $process->isSuccessful() ? (float) $process->getOutput() : null;
     }
 
-    /** Least of some runs, after one that is not counted. */
     /** Milliseconds in which all but the slowest twentieth are done. */
     private function ninetyFifth(Closure $work): float
     {
@@ -369,6 +368,7 @@ final class BenchCommand extends Command
         return $times[(int) ceil(0.95 * self::RUNS_OF_A_PAGE) - 1];
     }
 
+    /** Least of some runs, after one that is not counted. */
     private function milliseconds(int $runs, Closure $work): float
     {
         if ($runs > 1) {
