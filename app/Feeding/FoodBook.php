@@ -21,6 +21,7 @@ use Biomegas\Food\ShoppingList;
 use Biomegas\Food\Stock;
 use Biomegas\Food\StockEntry;
 use Biomegas\Food\UnfitFood;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** What is left of each food, what it is used by, and what to buy. */
@@ -87,19 +88,38 @@ final class FoodBook
      */
     private static function uses(array $foods, array $entries, LocalDate $today): array
     {
-        $fed = DB::table('meals')->whereNull('deleted_at');
+        $fed = DB::table('meals')->whereNull('deleted_at')->whereIn('food_id', $foods);
         $lately = [];
-        foreach ($fed->clone()->whereIn('food_id', $foods)->whereBetween('date', array_map(fn (LocalDate $day): string => $day->toIso(), FoodUse::daysOfUse($today)))->groupBy('food_id', 'date')->get(['food_id', 'date', DB::raw('sum(amount) as amount')]) as $row) {
+        foreach ($fed->clone()->whereBetween('date', array_map(fn (LocalDate $day): string => $day->toIso(), FoodUse::daysOfUse($today)))->groupBy('food_id', 'date')->get(['food_id', 'date', DB::raw('sum(amount) as amount')]) as $row) {
             $lately[$row->food_id][$row->date] = (float) $row->amount;
         }
+        $known = $fed->clone()->where('date', '>=', $today->plusDays(-self::DAYS)->toIso());
+        $everFed = array_flip($known->clone()->distinct()->pluck('food_id')->all());
+        $since = self::sinceKnown($known, array_map(fn (array $ofOne): LocalDate => Stock::knownSince($ofOne, $today), array_intersect_key($entries, array_flip($foods))));
         $uses = [];
         foreach ($foods as $food) {
-            $ofIt = $fed->clone()->where('food_id', $food)->where('date', '>=', $today->plusDays(-self::DAYS)->toIso());
-            $since = isset($entries[$food]) ? (float) $ofIt->clone()->where('date', '>', Stock::knownSince($entries[$food], $today)->toIso())->sum('amount') : 0.0;
-            $uses[$food] = new FoodUse($since, $lately[$food] ?? [], isset($lately[$food]) || $ofIt->exists());
+            $uses[$food] = new FoodUse($since[$food] ?? 0.0, $lately[$food] ?? [], isset($lately[$food]) || isset($everFed[$food]));
         }
 
         return $uses;
+    }
+
+    /**
+     * @param  array<int, LocalDate>  $days  by food, when it was last counted
+     * @return array<int, float> in the unit of each food, what was fed of it since
+     */
+    private static function sinceKnown(Builder $fed, array $days): array
+    {
+        if ($days === []) {
+            return [];
+        }
+        $ofEach = $fed->clone()->where(function (Builder $since) use ($days): void {
+            foreach ($days as $food => $day) {
+                $since->orWhere(fn (Builder $one): Builder => $one->where('food_id', $food)->where('date', '>', $day->toIso()));
+            }
+        });
+
+        return array_map(floatval(...), $ofEach->groupBy('food_id')->selectRaw('food_id, sum(amount) as amount')->pluck('amount', 'food_id')->all());
     }
 
     /** @return array<int, Stock> */
