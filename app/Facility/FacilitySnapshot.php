@@ -60,8 +60,6 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 /** The facility as it stands in the database today, with what the core says of it. */
 final class FacilitySnapshot
 {
-    private const BETWEEN_HOMES = "\n";
-
     /** @var array<string, FishOutlook> */
     private array $outlooks = [];
 
@@ -70,16 +68,6 @@ final class FacilitySnapshot
 
     /** @var array<string, LengthsAhead> by fish */
     private array $lengthsAhead = [];
-
-    private ?string $everybody = null;
-
-    private ?string $whereEverybodyIs = null;
-
-    /** @var array<string, string> by system */
-    private array $printsOfResidents = [];
-
-    /** @var array<string, string> by systems, as they are named in answers */
-    private array $printsOfHomes = [];
 
     private ?LostLately $lostLately = null;
 
@@ -102,6 +90,8 @@ final class FacilitySnapshot
 
     public readonly FacilityGrowth $growth;
 
+    private readonly FacilityPrints $prints;
+
     private ?Messages $messages = null;
 
     public function __construct(
@@ -116,6 +106,7 @@ final class FacilitySnapshot
     ) {
         $this->facility = $reading->facility;
         $this->growth = new FacilityGrowth($this->facility, $reading->pace, new KeptFits($answers));
+        $this->prints = new FacilityPrints($reading, $this->whereabouts(...), $this->plannedMoves(...), $this->quarantineEnds(...));
     }
 
     /** Null when it is not there any more. */
@@ -163,7 +154,7 @@ final class FacilitySnapshot
         return $this->briefs[$fish->key] ??= $this->answers->of(
             $this->reading->surroundings,
             'brief',
-            [$this->print($fish)],
+            [$this->prints->of($fish)],
             fn (): FishBrief => FishBrief::of($this->facility, $this->outlook($fish)),
         );
     }
@@ -217,7 +208,7 @@ final class FacilitySnapshot
      */
     public function plan(Decision $decision, array $supposed, Closure $describe): Plan
     {
-        return $this->answers->of($this->reading->surroundings, 'plan', [$decision, $supposed, $this->everybody()], $describe);
+        return $this->answers->of($this->reading->surroundings, 'plan', [$decision, $supposed, $this->prints->everybody()], $describe);
     }
 
     /**
@@ -228,7 +219,7 @@ final class FacilitySnapshot
      */
     public function mends(array $decisions, array $supposed, Closure $find): array
     {
-        return $this->answers->of($this->reading->surroundings, 'mends', [$decisions, $supposed, $this->everybody()], $find);
+        return $this->answers->of($this->reading->surroundings, 'mends', [$decisions, $supposed, $this->prints->everybody()], $find);
     }
 
     /**
@@ -237,7 +228,7 @@ final class FacilitySnapshot
      */
     public function toBuild(Closure $find): array
     {
-        return $this->answers->of($this->reading->surroundings, 'to build', [$this->everybody(), $this->units, app()->getLocale()], $find);
+        return $this->answers->of($this->reading->surroundings, 'to build', [$this->prints->everybody(), $this->units, app()->getLocale()], $find);
     }
 
     /**
@@ -248,7 +239,7 @@ final class FacilitySnapshot
      */
     public function growthSheet(Fish $fish, Closure $find): mixed
     {
-        return $this->lastOf('growth', $fish->key, fn (): mixed => $find($this, $fish), $this->print($fish));
+        return $this->lastOf('growth', $fish->key, fn (): mixed => $find($this, $fish), $this->prints->of($fish));
     }
 
     /**
@@ -259,7 +250,7 @@ final class FacilitySnapshot
      */
     public function judgements(Fish $fish, Closure $find): mixed
     {
-        return $this->lastOf('judgements', $fish->key, fn (): mixed => $find($this, $fish), $this->everybody());
+        return $this->lastOf('judgements', $fish->key, fn (): mixed => $find($this, $fish), $this->prints->everybody());
     }
 
     /**
@@ -282,7 +273,7 @@ final class FacilitySnapshot
         return $this->lengthsAhead[$fish->key] ??= $this->answers->of(
             $this->reading->surroundings,
             'lengths ahead',
-            [$this->print($fish)],
+            [$this->prints->of($fish)],
             fn (): LengthsAhead => LengthsAhead::of($this->facility, $this->outlook($fish)->growth),
         );
     }
@@ -312,9 +303,9 @@ final class FacilitySnapshot
         return $this->answers->restingOn(
             $this->reading->surroundings,
             'row',
-            [$this->kept($fish), $this->print($fish), $this->whereEverybodyIs(), $this->mayMoveFrom($fish), $this->units, app()->getLocale()],
+            [$this->kept($fish), $this->prints->of($fish), $this->prints->whereEverybodyIs(), $this->mayMoveFrom($fish), $this->units, app()->getLocale()],
             fn (): array => [$find($this, $fish), $this->chain($this->facility->rulebook, $fish)[1]],
-            $this->printOfHomes(...),
+            $this->prints->ofHomes(...),
         );
     }
 
@@ -326,49 +317,23 @@ final class FacilitySnapshot
         return $this->answers->restingOn(
             $this->reading->surroundings,
             'homes ahead',
-            [$rulebook === $this->facility->rulebook ? null : $rulebook, $this->print($fish), $this->whereEverybodyIs(), $notBefore],
+            [$rulebook === $this->facility->rulebook ? null : $rulebook, $this->prints->of($fish), $this->prints->whereEverybodyIs(), $notBefore],
             function () use ($rulebook, $fish, $notBefore): array {
                 $search = new HomeSearch($this->facility->under($rulebook), $this->outlook($fish)->growth, $fish, $this->residents(), $notBefore);
                 $found = $search->findFrom($this->facility->system($fish->currentSystem()), $this->whereabouts()->settledFor($fish), $this->whereabouts());
 
-                $homes = implode(self::BETWEEN_HOMES, $search->lookedAt());
+                $homes = FacilityPrints::named($search->lookedAt());
 
                 return [[$found, $homes], $homes];
             },
-            $this->printOfHomes(...),
+            $this->prints->ofHomes(...),
         );
-    }
-
-    /** Fingerprint of who is where from today on, however long they are. */
-    private function whereEverybodyIs(): string
-    {
-        return $this->whereEverybodyIs ??= hash('xxh128', serialize([
-            array_map(fn (Fish $fish): array => [$fish->currentSystem(), $fish->count], $this->facility->fish), $this->plannedMoves(),
-        ]));
-    }
-
-    /** Fingerprint of those who live in these systems, as for each. */
-    private function printOfHomes(string $systems): string
-    {
-        return $this->printsOfHomes[$systems] ??= hash('xxh128', $systems === '' ? '' : implode(array_map($this->printOfResidents(...), explode(self::BETWEEN_HOMES, $systems))));
-    }
-
-    /** Fingerprint of those who live in a system, or are to come, and of how they grow. */
-    private function printOfResidents(string $system): string
-    {
-        return $this->printsOfResidents[$system] ??= hash('xxh128', serialize(array_map($this->print(...), $this->whereabouts()->everIn($this->facility->system($system)))));
     }
 
     /** @return array<string, LocalDate> the first day on which it may move, by fish in quarantine */
     private function quarantineEnds(): array
     {
         return $this->quarantineEnds ??= MovingBook::quarantineEnds($this);
-    }
-
-    /** Fingerprint of where all fish live, how they grow, and where and when they are to go. */
-    private function everybody(): string
-    {
-        return $this->everybody ??= hash('xxh128', serialize([array_map($this->print(...), $this->facility->fish), $this->plannedMoves(), $this->quarantineEnds()]));
     }
 
     /** What the rules of housing say of a home for this fish today. */
@@ -388,7 +353,7 @@ final class FacilitySnapshot
             return $this->answers->of(
                 $this->reading->surroundings,
                 'method',
-                [$system->key, $other, $this->printsOf($system)],
+                [$system->key, $other, $this->prints->in($system)],
                 fn (): MethodEffect => MethodEffect::in($system, array_map($this->occupant(...), $residents), $this->facility->rulebook, $other),
             );
         }, $this->facility->systems)));
@@ -416,7 +381,7 @@ final class FacilitySnapshot
      */
     public function waterBrief(System $system, Closure $find): mixed
     {
-        $rests = [$this->printsOf($system), $this->water->tests($system->key), $this->water->changes($system->key)];
+        $rests = [$this->prints->in($system), $this->water->tests($system->key), $this->water->changes($system->key)];
 
         return $this->lastOf('water', $system->key, fn (): mixed => $find($this, $system), hash('xxh128', serialize($rests)));
     }
@@ -432,7 +397,7 @@ final class FacilitySnapshot
      */
     public function ofAllFish(string $name, array $besides, Closure $find): mixed
     {
-        return $this->lastOf($name, '', $find, hash('xxh128', serialize([$this->everybody(), $besides])));
+        return $this->lastOf($name, '', $find, hash('xxh128', serialize([$this->prints->everybody(), $besides])));
     }
 
     /**
@@ -449,12 +414,12 @@ final class FacilitySnapshot
     {
         $keys = array_map(fn (Fish $one): string => $one->key, $fish);
 
-        return $this->lastOf('company', implode(' ', $keys), $find, hash('xxh128', serialize([array_map($this->print(...), $fish), array_map($this->kept(...), $fish), $besides])));
+        return $this->lastOf('company', implode(' ', $keys), $find, hash('xxh128', serialize([array_map($this->prints->of(...), $fish), array_map($this->kept(...), $fish), $besides])));
     }
 
     public function full(System $system): ?FullSystem
     {
-        return $this->lastOf('full', $system->key, fn (): ?FullSystem => $this->findFull($system), $this->everybody());
+        return $this->lastOf('full', $system->key, fn (): ?FullSystem => $this->findFull($system), $this->prints->everybody());
     }
 
     private function findFull(System $system): ?FullSystem
@@ -465,7 +430,7 @@ final class FacilitySnapshot
         return $this->answers->of(
             $this->reading->surroundings,
             'full by those who leave',
-            [$system->key, $this->printsOf($system), $leaves],
+            [$system->key, $this->prints->in($system), $leaves],
             fn (): ?FullSystem => SystemOutlook::of($this->facility, $system, $this->outlooksOf($residents), $leaves),
         );
     }
@@ -514,7 +479,7 @@ final class FacilitySnapshot
         return $this->answers->of(
             $this->reading->surroundings,
             'load',
-            [$system->key, $this->printsOf($system)],
+            [$system->key, $this->prints->in($system)],
             fn (): LoadAhead => LoadAhead::of($this->facility, $system, $this->growing($system)),
         );
     }
@@ -522,7 +487,7 @@ final class FacilitySnapshot
     /** Over the year to come. */
     public function runningCost(System $system): RunningCost
     {
-        return $this->answers->of($this->reading->surroundings, 'running cost', [$system->key, $this->printsOf($system)], function () use ($system): RunningCost {
+        return $this->answers->of($this->reading->surroundings, 'running cost', [$system->key, $this->prints->in($system)], function () use ($system): RunningCost {
             $fedOn = fn (LocalDate $day): array => array_map(fn (ProjectedOccupant $occupant): FedOccupant => $occupant->fedOn($day), $this->growing($system));
 
             return YearAhead::of($system, $fedOn, $this->facility->date, $this->facility->rulebook->holdingFor($system->key));
@@ -595,17 +560,5 @@ final class FacilitySnapshot
     private function outlooksOf(array $fish): array
     {
         return array_map($this->outlook(...), array_column($fish, null, 'key'));
-    }
-
-    /** @return list<string> of those who live there */
-    private function printsOf(System $system): array
-    {
-        return array_map($this->print(...), $this->facility->residentsOf($system));
-    }
-
-    /** Fingerprint of one that lives here, and of all that its growth rests on. */
-    private function print(Fish $fish): string
-    {
-        return $this->reading->prints[$fish->key];
     }
 }
