@@ -12,8 +12,8 @@ use Symfony\Component\Translation\Translator;
 /** The messages of one language, as ICU patterns by their codes: lang/<language>/findings. */
 final class Catalogue
 {
-    /** It does not break. */
-    private const THIN_SPACE = "\u{202f}";
+    /** Between thousands: it does not break. */
+    public const THIN_SPACE = "\u{202f}";
 
     /** @var array<string, self> */
     private static array $read = [];

@@ -181,7 +181,7 @@ final readonly class MeasureFormatter
     {
         $unit = $this->units->volume->volumeUnit();
 
-        return number_format($litres / $unit->litres(), $finer, '.', ' ')." {$unit->value}";
+        return number_format($litres / $unit->litres(), $finer, '.', Catalogue::THIN_SPACE)." {$unit->value}";
     }
 
     /** Small enough to pour: "4.2 l", "1.1 gal". */
@@ -258,7 +258,7 @@ final readonly class MeasureFormatter
             abs($value) < 100 => 1,
             default => 0,
         };
-        $figure = number_format($value, $decimals, '.', ' ');
+        $figure = number_format($value, $decimals, '.', Catalogue::THIN_SPACE);
         $bare = str_contains($figure, '.') ? rtrim(rtrim($figure, '0'), '.') : $figure;
 
         return $told->quantity === Quantity::Ph ? "pH {$bare}" : "{$bare} {$told->quantity->unit()}";

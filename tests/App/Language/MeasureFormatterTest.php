@@ -40,7 +40,7 @@ final class MeasureFormatterTest extends TestCase
         yield 'a tank' => [Sides::ofMillimetres(1219.2, 457.2), '122 by 46 cm', '48 by 18 in', '48 by 18 in'];
         yield 'the sides of a pond' => [Sides::ofMillimetres(6500, 2400), '6.5 by 2.4 m', '21.3 by 7.9 ft', '21.3 by 7.9 ft'];
         yield 'a floor' => [Area::ofSquareMillimetres(570000), '0.57 m²', '6.1 sq ft', '6.1 sq ft'];
-        yield 'a volume' => [Volume::ofLitres(1250), '1 250 l', '330 gal', '275 imp gal'];
+        yield 'a volume' => [Volume::ofLitres(1250), "1\u{202f}250 l", '330 gal', '275 imp gal'];
         yield 'a portion' => [Portioned::ofLitres(4.2), '4.2 l', '1.1 gal', '0.9 imp gal'];
         yield 'a temperature' => [Temperature::ofCelsius(25.5), '25.5 °C', '78 °F', '25.5 °C'];
         yield 'a range of temperatures' => [TemperatureSpan::ofCelsius(22.2, 30), '22.2 to 30 °C', '72 to 86 °F', '22.2 to 30 °C'];
