@@ -12,7 +12,8 @@ use LogicException;
 /**
  * Quantiles of the length of one fish against growth time from now on, kept at
  * a few nodes that lie closer together at first: for drawings and floors, which
- * ask for many days. What nobody asks for is not worked out.
+ * ask for many days. Between which nodes a share reaches a length shows there,
+ * too; when, the draws themselves say. What nobody asks for is not worked out.
  */
 final class GrowthTable
 {
