@@ -83,14 +83,23 @@ const LOOKS = {
 export async function expectAccessible(page: Page, looks: keyof typeof LOOKS = 'all'): Promise<void> {
     const seen = page.viewportSize() ?? { width: 1280, height: 800 }
     const height = (): Promise<number> => page.evaluate(() => document.documentElement.scrollHeight)
-    for (let shown = seen.height, whole = await height(); whole > shown; whole = await height()) {
-        shown = whole
+    let shown: number
+    let found: string[]
+    do {
+        shown = Math.max(seen.height, await height())
         await page.setViewportSize({ ...seen, height: shown })
-    }
+        found = await violations(page, looks)
+        // More of it has come meanwhile.
+    } while ((await height()) > shown)
+    await page.setViewportSize(seen)
+    expect(found).toEqual([])
+}
+
+async function violations(page: Page, looks: keyof typeof LOOKS): Promise<string[]> {
     if (!(await page.evaluate(() => 'axe' in window))) {
         await page.evaluate(readFileSync('node_modules/axe-core/axe.min.js', 'utf8'))
     }
-    const found = await page.evaluate(async (look) => {
+    return page.evaluate(async (look) => {
         const { axe } = window as unknown as { axe: { run: (options: object) => Promise<AxeResult> } }
         // What holds is not told one by one.
         const result = await axe.run({ ...look, resultTypes: ['violations'] })
@@ -98,8 +107,6 @@ export async function expectAccessible(page: Page, looks: keyof typeof LOOKS = '
             (one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 120)).join(' | ')}`,
         )
     }, LOOKS[looks])
-    await page.setViewportSize(seen)
-    expect(found).toEqual([])
 }
 
 /** Drawings follow the width of the page a moment later. */

@@ -70,7 +70,7 @@ final class GrowthTable
         if ($node === 0) {
             return 0.0;
         }
-        if ($node === count($this->nodes) && $this->nodes[$node - 1] >= $this->span) {
+        if ($node === count($this->nodes) && $this->nodes[count($this->nodes) - 1] >= $this->span) {
             return INF;
         }
         $reached = $this->shareAt($node - 1, $lengthMm);

@@ -1,17 +1,21 @@
 import { useArrival } from './arrival'
 import { Box, chakra } from '@chakra-ui/react'
 
+/** One that is longer than this would fill half of a phone in the size of a title. */
+const LONG = 140
+
 /** The one sentence of a sheet and its comment. */
 export function SheetHead({ sentence, comment }: { sentence: string; comment?: string }) {
     const heading = useArrival<HTMLHeadingElement>()
+    const isLong = sentence.length > LONG
     return (
         <Box padding={{ base: '12px 2px 0', md: '14px 10px 0' }}>
             <chakra.h1
                 ref={heading}
                 tabIndex={-1}
                 outline="none"
-                fontSize={{ base: 'narrowTitle', md: 'title' }}
-                lineHeight={{ base: '30px', md: '34px' }}
+                fontSize={{ base: isLong ? 'part' : 'narrowTitle', md: 'title' }}
+                lineHeight={{ base: isLong ? '25px' : '30px', md: '34px' }}
                 maxWidth="1000px"
             >
                 {sentence}
