@@ -27,13 +27,10 @@ final readonly class Newcomer
     {
         $stays = array_values(array_filter($this->chain->stays, fn (StayAhead $stay): bool => $stay->system->key === $system->key));
 
-        return array_map(fn (StayAhead $stay): Resident => new Resident($this->fish, fn (LocalDate $date): ?Occupant => $this->occupantOn($date, $stay)), $stays);
-    }
-
-    private function occupantOn(LocalDate $date, StayAhead $stay): ?Occupant
-    {
-        $isThere = ! $date->isBefore($stay->from) && ($stay->move === null || $date->isBefore($stay->move));
-
-        return $isThere ? Shoal::of($this->fish)->occupant(($this->likely)($date))->onlyThoughtOf() : null;
+        return array_map(fn (StayAhead $stay): Resident => new Resident(
+            $this->fish,
+            fn (LocalDate $date): Occupant => Shoal::of($this->fish)->occupant(($this->likely)($date))->onlyThoughtOf(),
+            fn (LocalDate $date): bool => ! $date->isBefore($stay->from) && ($stay->move === null || $date->isBefore($stay->move)),
+        ), $stays);
     }
 }

@@ -13,8 +13,8 @@ use Closure;
 final readonly class Resident
 {
     /**
-     * @param  Closure(LocalDate): ?Occupant  $occupantOn  as long as it is on any day; null when it is not there
-     * @param  (Closure(LocalDate): bool)|null  $isThereOn  the same where nobody wants to know how long it is, which is dear to tell
+     * @param  Closure(LocalDate): Occupant  $occupantOn  as long as it is on a day on which it is there: dear to tell
+     * @param  (Closure(LocalDate): bool)|null  $isThereOn  null: always
      */
     public function __construct(
         public Fish $fish,
@@ -23,13 +23,14 @@ final readonly class Resident
     ) {
     }
 
+    /** Null when it is not there. */
     public function occupantOn(LocalDate $date): ?Occupant
     {
-        return ($this->occupantOn)($date);
+        return $this->isThereOn($date) ? ($this->occupantOn)($date) : null;
     }
 
     public function isThereOn(LocalDate $date): bool
     {
-        return $this->isThereOn === null ? $this->occupantOn($date) !== null : ($this->isThereOn)($date);
+        return $this->isThereOn === null || ($this->isThereOn)($date);
     }
 }

@@ -31,11 +31,11 @@ final class Residents
         return new self(fn (System $system): array => array_map(function (Fish $fish) use ($whereabouts, $lengthsOf, $system): Resident {
             $shoal = Shoal::of($fish);
 
-            return new Resident($fish, function (LocalDate $date) use ($whereabouts, $fish, $system, $lengthsOf, $shoal): ?Occupant {
-                $count = $whereabouts->countIn($fish, $system, $date);
-
-                return $count === 0 ? null : $shoal->occupant($lengthsOf($fish)->on($date), $count);
-            }, fn (LocalDate $date): bool => $whereabouts->countIn($fish, $system, $date) > 0);
+            return new Resident(
+                $fish,
+                fn (LocalDate $date): Occupant => $shoal->occupant($lengthsOf($fish)->on($date), $whereabouts->countIn($fish, $system, $date)),
+                fn (LocalDate $date): bool => $whereabouts->countIn($fish, $system, $date) > 0,
+            );
         }, $whereabouts->everIn($system)));
     }
 

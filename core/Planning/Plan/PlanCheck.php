@@ -8,7 +8,6 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
 use Biomegas\Growth\Clock\StayClock;
-use Biomegas\Housing\Verdict\Occupant;
 use Biomegas\Housing\Verdict\Verdict;
 use Biomegas\Planning\HomesAhead\HomeTrial;
 use Biomegas\Planning\HomesAhead\Resident;
@@ -33,7 +32,7 @@ final class PlanCheck
         $this->residents = new Residents(fn (System $system): array => array_map(
             fn (Itinerary $itinerary): Resident => new Resident(
                 $itinerary->lodger->fish,
-                fn (LocalDate $date): ?Occupant => $itinerary->stayOn($date)[0]->key === $system->key ? $itinerary->occupantOn($date) : null,
+                $itinerary->occupantOn(...),
                 fn (LocalDate $date): bool => $itinerary->stayOn($date)[0]->key === $system->key,
             ),
             array_values(array_filter($this->itineraries, fn (Itinerary $itinerary): bool => $itinerary->passesThrough($system->key))),

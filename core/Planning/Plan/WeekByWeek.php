@@ -99,7 +99,7 @@ final class WeekByWeek
     private function trialOf(Lodger $lodger): HomeTrial
     {
         return $lodger->trialAmong(new Residents(fn (System $system): array => array_values(array_map(
-            fn (Lodger $other): Resident => new Resident($other->fish, $other->occupantOn(...), fn (): bool => true),
+            fn (Lodger $other): Resident => new Resident($other->fish, $other->occupantOn(...)),
             array_filter($this->lodgers, fn (Lodger $other): bool => $this->where[$other->fish->key][0]->key === $system->key),
         ))));
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Rescue;
 
-use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\System;
@@ -43,7 +42,7 @@ final class Rescue
     private function __construct(private readonly Facility $facility, private readonly System $failed, private readonly array $lodgers)
     {
         $this->residents = new Residents(fn (System $system): array => array_map(
-            fn (Lodger $lodger): Resident => new Resident($lodger->fish, fn (LocalDate $date): ?Occupant => ($this->given[$lodger->fish->key] ?? $lodger->home)->key === $system->key ? $lodger->occupantOn($date) : null),
+            fn (Lodger $lodger): Resident => new Resident($lodger->fish, $lodger->occupantOn(...), fn (): bool => ($this->given[$lodger->fish->key] ?? $lodger->home)->key === $system->key),
             array_values($this->lodgers),
         ));
     }
