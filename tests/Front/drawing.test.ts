@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
+import { formNamed, forms } from '../../resources/js/drawing/forms'
 import type { Point } from '../../resources/js/drawing/geometry'
 import {
+    bow,
     isConvex,
     isInside,
     polygon,
@@ -9,6 +11,8 @@ import {
     smooth,
     tornEdge,
 } from '../../resources/js/drawing/geometry'
+import { scales, scutes } from '../../resources/js/drawing/marks'
+import { abovePlacing, edge, placing, sidePlacing, silhouette } from '../../resources/js/drawing/outline'
 import { placeFish } from '../../resources/js/drawing/placeFish'
 import { layPools } from '../../resources/js/systems/pools'
 
@@ -55,6 +59,10 @@ describe('lines', () => {
     it('a closed one comes back to where it began', () => {
         expect(smooth(box, true)).toMatch(/0 0Z$/)
         expect(smooth(box, true).match(/C/g)).toHaveLength(4)
+    })
+
+    it('a bow is drawn towards the point between its ends', () => {
+        expect(bow([0, 0], [1 / 3, 2], [0, 4])).toBe('M0 0Q0.33 2 0 4')
     })
 
     it('the same seed tears the same edge, within four pixels', () => {
@@ -206,5 +214,48 @@ describe('the pools of a system', () => {
 
     it('a divider reaches from wall to wall of a bent one', () => {
         expect(layPools([basin(bent, [75])]).pools[0]?.dividers).toEqual([{ x: 75, top: 30, bottom: 60 }])
+    })
+})
+
+describe('a fish from above', () => {
+    /** Twice the area within the corners of a path, by whose sign one knows which way it runs around. */
+    const turn = (path: string): number => {
+        const corners = [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)(?=[MLCZ]|$)/g)].map(([, x, y]) => [
+            Number(x),
+            Number(y),
+        ])
+        return corners.reduce((sum, [x = 0, y = 0], i) => {
+            const [nextX = 0, nextY = 0] = corners[(i + 1) % corners.length] ?? []
+            return sum + x * nextY - nextX * y
+        }, 0)
+    }
+
+    it.each(Object.keys(forms))('%s is one shape without holes', (name) => {
+        const form = formNamed(name)
+        const parts = silhouette(form, abovePlacing(form, 100)).split(/(?=M)/)
+        expect(parts.length).toBeGreaterThanOrEqual(3)
+        expect(parts.filter((part) => turn(part) <= 0)).toEqual([])
+    })
+})
+
+describe('marks of a flank', () => {
+    const each = (path: string): string[] => path.split(/(?=M)/).filter((one) => one !== '')
+    const marked = (mark: 'scales' | 'scutes') =>
+        Object.entries(forms).flatMap(([name, form]) => (form[mark] > 0 ? [[name, form] as const] : []))
+
+    it.each(marked('scutes'))('%s has as many plates as its form says, each closed', (_, form) => {
+        const plates = each(scutes(form, sidePlacing(form, 200)))
+        expect(plates).toHaveLength(form.scutes)
+        expect(plates.every((plate) => plate.endsWith('Z'))).toBe(true)
+    })
+
+    it.each(marked('scales'))('%s has scales in several rows, none seated beyond its body', (_, form) => {
+        const seats = each(scales(form, placing(1000, 0, 1))).map((scale) => {
+            const [, root, tip, y] = (/M(\S+) .*Q(\S+) (\S+)/.exec(scale) ?? []).map(Number)
+            return { x: ((root ?? NaN) * 0.42 + (tip ?? NaN) * 0.2) / 620 + 0.5, y: (y ?? NaN) / 1000 }
+        })
+        expect(new Set(seats.map(({ y }) => y)).size).toBeGreaterThanOrEqual(form.scales)
+        const seated = seats.filter(({ x, y }) => y > edge(form, x, 'upper') && y < edge(form, x, 'lower'))
+        expect(seated).toHaveLength(seats.length)
     })
 })

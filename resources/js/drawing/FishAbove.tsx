@@ -1,6 +1,6 @@
 import { bandInk, ink } from '../theme/tokens'
 import { formNamed } from './forms'
-import { abovePlacing, body, rayDisc, spreadFins, tailFromAbove } from './outline'
+import { abovePlacing, rayDisc, silhouette } from './outline'
 
 interface Props {
     form: string
@@ -15,37 +15,23 @@ interface Props {
 
 /** A fish in the water seen from above: one silhouette in its colour. */
 export function FishAbove({ form, band, x, y, length, angle }: Props) {
-    const shapes = form === 'ray' ? Object.values(rayDisc(length)).reverse() : silhouette(form, length)
-    const isRay = form === 'ray'
+    const { shape, tail } = seenFromAbove(form, length)
+    const line = { stroke: bandInk(band), strokeWidth: 2.2 }
     return (
         <g transform={`translate(${x} ${y}) rotate(${angle})`} strokeLinejoin="round" strokeLinecap="round">
-            {shapes.map((d) => (
-                <path
-                    key={d}
-                    d={d}
-                    fill={isRay && d === shapes[0] ? 'none' : ink('water')}
-                    stroke={bandInk(band)}
-                    strokeWidth={2.2}
-                />
-            ))}
-            {shapes.map((d) => (
-                <path key={d} d={d} fill={isRay && d === shapes[0] ? 'none' : ink('water')} />
-            ))}
-            {shapes.map((d) => (
-                <path
-                    key={d}
-                    d={d}
-                    fill={isRay && d === shapes[0] ? 'none' : bandInk(band)}
-                    fillOpacity={0.62}
-                />
-            ))}
+            {tail !== undefined && <path d={tail} fill="none" {...line} />}
+            <path d={shape} fill={ink('water')} paintOrder="stroke" {...line} />
+            <path d={shape} fill={bandInk(band)} fillOpacity={0.62} />
         </g>
     )
 }
 
-function silhouette(name: string, length: number): string[] {
+/** A ray's tail is a line, and no part of its shape. */
+function seenFromAbove(name: string, length: number): { shape: string; tail?: string } {
+    if (name === 'ray') {
+        const { disc, tail } = rayDisc(length)
+        return { shape: disc, tail }
+    }
     const form = formNamed(name)
-    const place = abovePlacing(form, length)
-    const tail = tailFromAbove(form, place)
-    return [...spreadFins(form, place), ...(tail === null ? [] : [tail]), body(form, 'above', place)]
+    return { shape: silhouette(form, abovePlacing(form, length)) }
 }

@@ -1,10 +1,10 @@
 import { bandInk, ink } from '../theme/tokens'
 import type { Form } from './forms'
-import { formNamed, halfHeight } from './forms'
+import { formNamed } from './forms'
 import type { Place } from './outline'
 import { body, edge, finOf, rayDisc, sidePlacing, tail } from './outline'
-import type { Point } from './geometry'
-import { polygon, polyline, smooth } from './geometry'
+import { polyline, smooth } from './geometry'
+import { scales, scutes, spots } from './marks'
 
 interface Props {
     form: string
@@ -72,8 +72,8 @@ export function FishSide({ form: name, band, x, y, length, outlineOnly = false }
                         <path key={d} d={d} stroke={colour} strokeWidth={1.6} fill={fill} />
                     ))}
                     <g stroke={colour} strokeWidth={0.8} fill="none">
-                        {fins.flatMap((fin) =>
-                            fin.rays.map((ray) => <path key={polyline(ray)} d={polyline(ray)} />),
+                        {fins.length > 0 && (
+                            <path d={fins.flatMap(({ rays }) => rays.map(polyline)).join('')} />
                         )}
                         <Details form={form} place={place} length={length} colour={colour} />
                     </g>
@@ -101,8 +101,8 @@ function Details({
     const low = edge(form, breast, 'lower')
     return (
         <>
-            {form.scales > 0 && scales(form, place).map((d) => <path key={d} d={d} strokeOpacity={0.55} />)}
-            {form.scutes > 0 && scutes(form, place).map((d) => <path key={d} d={d} />)}
+            {form.scales > 0 && <path d={scales(form, place)} strokeOpacity={0.55} />}
+            {form.scutes > 0 && <path d={scutes(form, place)} />}
             {spots(form, place, length).map(([cx, cy, r]) => (
                 <circle key={cx} cx={cx} cy={cy} r={r} />
             ))}
@@ -137,41 +137,4 @@ function Details({
             <circle cx={eye[0]} cy={eye[1]} r={Math.max(0.8, form.eye[2] * length * 0.5)} fill={colour} />
         </>
     )
-}
-
-function scales(form: Form, place: Place): string[] {
-    const size = (form.upper.height + form.lower.height) / (form.scales * 2.1)
-    const paths: string[] = []
-    for (let row = -form.scales; row <= form.scales; row++) {
-        const y = row * size * 0.92
-        const shift = row % 2 === 0 ? 0 : size * 0.55
-        for (let x = form.breastFin[0] + 0.06 + shift; x < form.tailRoot - 0.02; x += size * 1.1) {
-            if (y > edge(form, x, 'upper') * 0.84 && y < edge(form, x, 'lower') * 0.84) {
-                const [a, b, c]: Point[] = [
-                    place(x - size * 0.2, y - size * 0.42),
-                    place(x + size * 0.42, y),
-                    place(x - size * 0.2, y + size * 0.42),
-                ]
-                paths.push(`M${a?.join(' ')}Q${b?.join(' ')} ${c?.join(' ')}`)
-            }
-        }
-    }
-    return paths
-}
-
-function scutes(form: Form, place: Place): string[] {
-    return Array.from({ length: form.scutes }, (_, i) => {
-        const x = 0.2 + (i * (form.tailRoot - 0.26)) / form.scutes
-        const y = edge(form, x, 'upper') * 0.97
-        const d = 0.016
-        return polygon([place(x - d, y), place(x, y - d * 1.1), place(x + d * 1.2, y), place(x, y + d * 0.6)])
-    })
-}
-
-function spots(form: Form, place: Place, length: number): [number, number, number][] {
-    return Array.from({ length: form.spots }, (_, i) => {
-        const x = 0.4 + i * 0.088
-        const [cx, cy] = place(x, halfHeight(form.lower, x / form.tailRoot) * 0.55)
-        return [cx, cy, 0.024 * length * (1 - i * 0.07)]
-    })
 }

@@ -11,6 +11,11 @@ export function polygon(points: readonly Point[]): string {
     return points.length === 0 ? '' : `${polyline(points)}Z`
 }
 
+/** A bow from the first point to the last, drawn towards the one between. */
+export function bow([ax, ay]: Point, [bx, by]: Point, [cx, cy]: Point): string {
+    return `M${round(ax)} ${round(ay)}Q${round(bx)} ${round(by)} ${round(cx)} ${round(cy)}`
+}
+
 /** A smooth line through the points: Catmull and Rom's spline written as cubic Bézier curves. */
 export function smooth(points: readonly Point[], closed = false): string {
     const n = points.length

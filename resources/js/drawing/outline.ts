@@ -120,22 +120,20 @@ export function finOf(form: Form, fin: Fin, place: Place): { shape: string; rays
     return { shape: polygon([...rim, ...base]), rays }
 }
 
-/** The breast fins spread, seen from above. */
+/** The breast fins spread, seen from above; both run around the way the body does. */
 export function spreadFins(form: Form, place: Place): string[] {
     const [x, length] = form.breastFin
     const y = halfHeight(form.above, x / form.tailRoot)
-    return [-1, 1].map((k) =>
-        smooth(
-            [
-                place(x - 0.02, k * y * 0.7),
-                place(x + 0.02, k * (y + length * 0.42)),
-                place(x + length * 0.62, k * (y + length * 0.72)),
-                place(x + length * 0.62, k * (y + length * 0.3)),
-                place(x + 0.045, k * y * 0.7),
-            ],
-            true,
-        ),
-    )
+    return [-1, 1].map((k) => {
+        const rim = [
+            place(x - 0.02, k * y * 0.7),
+            place(x + 0.02, k * (y + length * 0.42)),
+            place(x + length * 0.62, k * (y + length * 0.72)),
+            place(x + length * 0.62, k * (y + length * 0.3)),
+            place(x + 0.045, k * y * 0.7),
+        ]
+        return smooth(k < 0 ? rim : rim.reverse(), true)
+    })
 }
 
 /** The tail on edge, seen from above. */
@@ -169,4 +167,9 @@ export function rayDisc(widthPx: number): { disc: string; tail: string } {
         [1.25, 0.05],
     ]
     return { disc: smooth(rim, true), tail: smooth(spine.map(([x, y]): Point => [x * widthPx, y * widthPx])) }
+}
+
+/** A fish in the water seen from above. Its parts run around the same way: where they overlap, none cuts a hole. */
+export function silhouette(form: Form, place: Place): string {
+    return [...spreadFins(form, place), tailFromAbove(form, place) ?? '', body(form, 'above', place)].join('')
 }
