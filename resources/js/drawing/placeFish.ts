@@ -18,8 +18,11 @@ export interface PlacedSwimmer extends Swimmer {
 
 const TRIES = 60
 
+/** How far its spine reaches from its middle, in lengths of the fish. */
+const REACH = 0.45
+
 /** Points of the spine, as shares of the length: both ends first. */
-const ALONG = [-0.45, 0.45, -0.2, 0, 0.2]
+const ALONG = [-REACH, REACH, -0.2, 0, 0.2]
 
 /** In lengths of the fish: with more room around it, it lies no better. */
 const MOST_ROOM = 1.5
@@ -105,6 +108,11 @@ function roomAround(
     let room = one.length * MOST_ROOM
     for (const other of others) {
         const halves = half + halfWidth(other.swimmer)
+        const apart = Math.hypot(one.x - other.swimmer.x, one.y - other.swimmer.y)
+        // However both lie, they come no nearer than this.
+        if (apart - REACH * (one.length + other.swimmer.length) - halves >= room) {
+            continue
+        }
         for (const [ax, ay] of spine) {
             for (const [bx, by] of other.spine) {
                 room = Math.min(room, Math.hypot(ax - bx, ay - by) - halves)
