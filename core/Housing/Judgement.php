@@ -21,7 +21,6 @@ use Biomegas\Housing\Rule\SwallowingRule;
 use Biomegas\Housing\Rule\TemperatureRule;
 use Biomegas\Housing\Rule\WeeklyChangeRule;
 use Biomegas\Housing\Verdict\HousingCase;
-use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Housing\Verdict\Verdict;
 
 /** What all rules say of a home for a newcomer. */
@@ -40,21 +39,16 @@ final readonly class Judgement
         ))));
     }
 
-    /**
-     * The same as the obstacle of the whole judgement, without asking more rules than it takes.
-     *
-     * @param  HousingRule|null  $besides  it is left out
-     */
-    public static function obstacleIn(HousingCase $case, ?HousingRule $besides = null): ?Verdict
+    /** The same as the obstacle of the whole judgement, without asking more rules than it takes. */
+    public static function obstacleIn(HousingCase $case): ?Verdict
     {
-        foreach (self::lastingRules() as $rule) {
-            $verdict = self::ask($rule, $case);
-            if ($verdict?->refuses() === true && $verdict->rule !== $besides) {
-                return $verdict;
-            }
-        }
+        return self::firstRefusal(self::lastingRules(), $case);
+    }
 
-        return null;
+    /** The same, what is said of its size left out. */
+    public static function obstacleBesidesSize(HousingCase $case): ?Verdict
+    {
+        return self::firstRefusal(self::rulesBesidesSize(), $case);
     }
 
     /** What the water of the home says against the newcomer, whoever lives there; null: nothing. */
@@ -128,7 +122,19 @@ final readonly class Judgement
     /** @return non-empty-list<Rule> in the order in which a failing one is named first */
     private static function lastingRules(): array
     {
-        return [...self::waterRules(), new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new PreyRule, new CompanyRule];
+        /** @var non-empty-list<Rule>|null $rules they hold nothing, and a plan asks them all the time */
+        static $rules = null;
+
+        return $rules ??= [...self::waterRules(), new SizeRuleOfHome, new SpeciesOnlyRule, new FloorRule, new SharedLitresRule, new WeeklyChangeRule, new SwallowingRule, new PreyRule, new CompanyRule];
+    }
+
+    /** @return list<Rule> */
+    private static function rulesBesidesSize(): array
+    {
+        /** @var list<Rule>|null $rules */
+        static $rules = null;
+
+        return $rules ??= array_values(array_filter(self::lastingRules(), fn (Rule $rule): bool => ! $rule instanceof SizeRuleOfHome));
     }
 
     /** @return non-empty-list<Rule> */

@@ -23,6 +23,15 @@ enum RuleOption: string
     /** @return non-empty-list<string> the default first */
     public function answers(): array
     {
+        /** @var array<string, non-empty-list<string>> $known rules ask for these all the time */
+        static $known = [];
+
+        return $known[$this->value] ??= $this->stated();
+    }
+
+    /** @return non-empty-list<string> */
+    private function stated(): array
+    {
         return match ($this) {
             self::Home => array_column(HomeMethod::cases(), 'value'),
             self::Upgrade => ['staged', 'final-first'],

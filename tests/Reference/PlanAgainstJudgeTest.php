@@ -11,7 +11,6 @@ use Biomegas\Growth\Projection\LengthBand;
 use Biomegas\Growth\Shoal;
 use Biomegas\Housing\Judgement;
 use Biomegas\Housing\Verdict\HousingCase;
-use Biomegas\Housing\Verdict\HousingRule;
 use Biomegas\Planning\Plan\Breach;
 use Biomegas\Planning\Plan\DecidedMove;
 use Biomegas\Planning\Plan\Lodger;
@@ -107,7 +106,7 @@ final class PlanAgainstJudgeTest extends TestCase
         $refused = [];
         foreach ($where as $fish => [$home]) {
             $mates = array_values(array_filter($occupants, fn (string $other): bool => $other !== $fish && $where[$other][0]->key === $home->key, ARRAY_FILTER_USE_KEY));
-            $verdict = Judgement::obstacleIn(new HousingCase($wide[$fish], $home, $mates, $plans->facility->rulebook, livesThere: true), HousingRule::Size);
+            $verdict = Judgement::obstacleBesidesSize(new HousingCase($wide[$fish], $home, $mates, $plans->facility->rulebook, livesThere: true));
             if ($verdict !== null) {
                 $refused[$fish] = $verdict->finding->code;
             }

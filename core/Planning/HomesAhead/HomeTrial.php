@@ -295,7 +295,7 @@ final class HomeTrial
 
     private function obstacleOfStaying(System $system, StayClock $clock, LocalDate $date): ?Verdict
     {
-        return Judgement::obstacleIn($this->case($this->occupantOn($clock, $date), $system, $date, true), HousingRule::Size);
+        return Judgement::obstacleBesidesSize($this->case($this->occupantOn($clock, $date), $system, $date, true));
     }
 
     private function tooLongFor(System $system): Verdict

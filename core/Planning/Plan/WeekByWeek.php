@@ -21,6 +21,15 @@ final class WeekByWeek
     /** @var list<DecidedMove> */
     private array $moves = [];
 
+    /** As they live until the next one goes. */
+    private readonly Residents $residents;
+
+    /** @var array<string, HomeTrial> by fish */
+    private array $trials = [];
+
+    /** @var array<string, System> the smallest first */
+    private readonly array $systems;
+
     /**
      * @param  array<string, Lodger>  $lodgers  by fish
      * @param  list<PlannedStay>  $fixed  who must be where, and when
@@ -30,6 +39,13 @@ final class WeekByWeek
         foreach ($lodgers as $key => $lodger) {
             $this->where[$key] = [$lodger->home, $lodger->clockIn($lodger->home)];
         }
+        $this->residents = new Residents(fn (System $system): array => array_values(array_map(
+            fn (Lodger $lodger): Resident => new Resident($lodger->fish, $lodger->occupantOn(...)),
+            array_filter($this->lodgers, fn (Lodger $lodger): bool => $this->where[$lodger->fish->key][0]->key === $system->key),
+        )));
+        $systems = $facility->systems;
+        uasort($systems, fn (System $a, System $b): int => $a->floorArea() <=> $b->floorArea());
+        $this->systems = $systems;
     }
 
     /**
@@ -48,8 +64,7 @@ final class WeekByWeek
 
     private function passWeek(LocalDate $day): void
     {
-        $systems = $this->facility->systems;
-        uasort($systems, fn (System $a, System $b): int => $a->floorArea() <=> $b->floorArea());
+        $this->residents->forget();
         foreach ($this->lodgers as $key => $lodger) {
             [$home, $clock] = $this->where[$key];
             $fixed = $this->fixedHome($key, $day);
@@ -62,7 +77,7 @@ final class WeekByWeek
             if ($trial->objectionOn($home, $clock, $day->plusDays(LocalDate::DAYS_PER_WEEK)) === null) {
                 continue;
             }
-            foreach ($systems as $system) {
+            foreach ($this->systems as $system) {
                 if ($system->key === $home->key || $system->isForQuarantine() || ! $system->isAvailableOn($day)) {
                     continue;
                 }
@@ -93,14 +108,12 @@ final class WeekByWeek
         if ($from->key !== $to->key) {
             $this->moves[] = new DecidedMove($lodger->fish->key, $from->key, $to->key, $day);
             $this->where[$lodger->fish->key] = [$to, $clock->movingOn($day, $lodger->growth->leading()->aheadIn($to))];
+            $this->residents->forget();
         }
     }
 
     private function trialOf(Lodger $lodger): HomeTrial
     {
-        return $lodger->trialAmong(new Residents(fn (System $system): array => array_values(array_map(
-            fn (Lodger $other): Resident => new Resident($other->fish, $other->occupantOn(...)),
-            array_filter($this->lodgers, fn (Lodger $other): bool => $this->where[$other->fish->key][0]->key === $system->key),
-        ))));
+        return $this->trials[$lodger->fish->key] ??= $lodger->trialAmong($this->residents);
     }
 }
