@@ -18,6 +18,7 @@ test('every two are held against each other, and it is said and drawn why not', 
 })
 
 test('an open case comes from Today, is acted upon, judged and settled', async ({ page }) => {
+    await page.goto('/')
     await page.getByRole('button', { name: 'Open Burr' }).first().click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Burr came to harm by Thistle')
     await expect(page.getByRole('img', { name: /Rating of Thistle/ })).toBeVisible()

@@ -4,7 +4,7 @@ import { PHONE, expectAccessible, signIn } from './keeper'
 test.use({ viewport: PHONE })
 
 test('what is due can be read before any script has come, in both colours', async ({ page, browser }) => {
-    await signIn(page)
+    await signIn(page, '/')
     const sentence = (await page.getByRole('heading', { level: 1 }).textContent()) ?? ''
     const cookies = await page.context().cookies()
     for (const colorScheme of ['light', 'dark'] as const) {

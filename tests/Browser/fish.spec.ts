@@ -118,6 +118,7 @@ test('letters go to places, and not while writing', async ({ page }) => {
 })
 
 test('the round is measured from one fish to the next', async ({ page }) => {
+    await page.goto('/')
     await page.getByRole('button', { name: 'Measure Bramble' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Bramble')
     await page.getByLabel('Length', { exact: true }).fill('35.2')

@@ -19,7 +19,7 @@ test('the focus goes to the heading of the page that was opened, and of the one 
 })
 
 test('the first key of Tab offers a way past the tape of places', async ({ page }) => {
-    await page.reload()
+    await page.goto('/')
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await page.keyboard.press('Tab')
     const skip = page.getByRole('link', { name: 'To the page' })

@@ -13,6 +13,7 @@ test.beforeEach(async ({ page }) => signIn(page))
 
 test('one tap feeds a home, a held one asks how it went, and both are taken back', async ({ page }) => {
     await page.setViewportSize(PHONE)
+    await page.goto('/')
     const round = page.getByRole('region', { name: 'Feeding', exact: true })
     await round.getByRole('button', { name: /^Feeding/ }).click()
     const porch = round.getByRole('listitem').filter({ hasText: 'Porch tank' })

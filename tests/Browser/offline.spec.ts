@@ -57,7 +57,7 @@ test('the network goes in the middle of an entry: it is kept, outlives a restart
     page,
     context,
 }) => {
-    await signIn(page)
+    await signIn(page, '/')
     await openFish(page, 'Bramble')
     const address = page.url()
     const fish = address.split('/').pop() ?? ''
@@ -92,7 +92,7 @@ test('what the place does not take is shown with both sides, and whoever wrote i
     page,
     context,
 }) => {
-    await signIn(page)
+    await signIn(page, '/')
     await openFish(page, 'Bramble')
     const fish = page.url().split('/').pop() ?? ''
     await context.setOffline(true)
@@ -115,7 +115,7 @@ test('a correction that was kept while somebody else made another stands beside 
     page,
     context,
 }) => {
-    await signIn(page)
+    await signIn(page, '/')
     await openFish(page, 'Moss')
     const fish = page.url().split('/').pop() ?? ''
     const last = (await measurementsOf(page, fish)).at(-1)
@@ -140,7 +140,7 @@ test('steps of a move are ticked without a network, stand ticked, and are sent',
     page,
     context,
 }) => {
-    await signIn(page)
+    await signIn(page, '/')
     await page.getByRole('link', { name: 'Moves', exact: true }).click()
     await page.getByRole('link', { name: /^Bramble: Porch tank to/ }).click()
     await expect(page.getByRole('button', { name: 'Done: Lay everything out' })).toBeVisible()
@@ -170,7 +170,7 @@ test('a move is made and a picture is taken where there is no network: both are 
     page,
     context,
 }) => {
-    await signIn(page)
+    await signIn(page, '/')
     await page.getByRole('link', { name: 'Moves', exact: true }).click()
     await page.getByRole('link', { name: /^Bramble: Porch tank to/ }).click()
     await expect(page.getByRole('button', { name: 'Save: the move is made' })).toBeVisible()
@@ -206,7 +206,7 @@ test('a move is made and a picture is taken where there is no network: both are 
 })
 
 test('a sitter ticks the round where there is no network', async ({ page, browser }) => {
-    await signIn(page)
+    await signIn(page, '/')
     await page.goto('/settings/sitter')
     await page.getByLabel('Who looks after the fish').fill('Ada')
     await page.getByLabel('Whom to call, with the number').fill('Rose, 01632 960 001')
@@ -245,7 +245,7 @@ test('a sitter ticks the round where there is no network', async ({ page, browse
 })
 
 test('a line is kept as it stands, and taken back again', async ({ page, context }) => {
-    await signIn(page)
+    await signIn(page, '/')
     await expect(page.getByRole('heading', { level: 1 })).not.toBeEmpty()
     await page.getByRole('button', { name: 'Write a line' }).click()
     await page.getByLabel('What happened').waitFor()

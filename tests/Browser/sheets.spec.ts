@@ -128,7 +128,7 @@ test('between the phone and the desk, and at twice the size, no page is scrolled
 
 test('on a phone the round leads to the board in one tap, and targets are large', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 })
-    await signIn(page)
+    await signIn(page, '/')
     await page.getByRole('button', { name: 'Measure Bramble' }).click()
     await expect(page.getByLabel('Length', { exact: true })).toBeFocused()
     await page.getByLabel('Length', { exact: true }).fill('35.0')

@@ -12,7 +12,7 @@ test('a length of the year 1 is named on Today, corrected, and counts again', as
         database,
         "update measurements set date = '0001-01-01' where id = (select max(id) from measurements where fish_id = (select id from fish where name = 'Moss'))",
     )
-    await signIn(page)
+    await signIn(page, '/')
     const left = page.getByRole('region', { name: 'Left out: it cannot be read' })
     await expect(left).toContainText('A length of Moss: "0001-01-01" is not a day of the calendar.')
     await expectAccessible(page)
@@ -36,7 +36,7 @@ test('a species with a lost decimal point leaves its fish out until it is as it 
         database,
         `update species set own = '{"length_weight":{"a":0.01,"b":305}}' where id = (select species_id from fish where name = 'Moss')`,
     )
-    await signIn(page)
+    await signIn(page, '/')
     await expect(page.getByText('Left out until the values of the species can be read: Moss.')).toBeVisible()
     await page.getByRole('button', { name: 'Back to how it came' }).click()
     await expect(page.getByText('Moss is left out')).toHaveCount(0)
@@ -45,7 +45,7 @@ test('a species with a lost decimal point leaves its fish out until it is as it 
 })
 
 test('a slip in the values of a species is said beside its field', async ({ page }) => {
-    await signIn(page)
+    await signIn(page, '/')
     await page.getByRole('link', { name: 'Species', exact: true }).click()
     await page.getByLabel('Find any of its names').fill('uaru')
     await page.getByRole('link', { name: 'Uaru' }).click()

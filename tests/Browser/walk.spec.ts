@@ -100,7 +100,7 @@ test('from an empty place to the first plan', async ({ page, emptyURL }) => {
 test('a day: the round on the phone, the evening at the desk', async ({ page, browser, database }) => {
     test.slow()
     await page.setViewportSize(PHONE)
-    await signIn(page)
+    await signIn(page, '/')
     const book = page.getByRole('region', { name: /^due today/ })
     await expect(book.getByRole('listitem').first()).toBeVisible()
     const due = await book.getByRole('listitem').count()
