@@ -108,6 +108,7 @@ test('what could live with a fish starts from its home', async ({ page }) => {
 })
 
 test('a place to go to is written down and the reminder goes', async ({ page }) => {
+    await page.goto('/')
     await expect(page.getByRole('region', { name: 'Where would they go?' })).toContainText('Burr')
     await openFish(page, 'Burr')
     await page.getByRole('button', { name: 'Change its name, where it comes from and would go' }).click()
