@@ -17,8 +17,8 @@ use Biomegas\Planning\HomesAhead\HomeTrial;
 use Biomegas\Planning\HomesAhead\LengthsAhead;
 use Biomegas\Planning\HomesAhead\Residents;
 use Biomegas\Planning\HomesAhead\Whereabouts;
-use Biomegas\Rulebook\RuleException;
 use Biomegas\Rulebook\Rulebook;
+use Biomegas\Rulebook\RuleException;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Example;
 
