@@ -81,8 +81,9 @@ final class HomeTrialTest extends TestCase
 
     public function test_water_that_is_too_cold_speaks_before_anything_else(): void
     {
-        $cold = Example::tank('cold', 500, 250, 90, 12.0);
-        [$trial, $clock, $facility] = self::trial([$cold, Example::tank('other', 120, 50)], [Example::fish(Example::of(keep: new Span(24, 28)), 'other', self::GROWING)], $cold);
+        $cold = Example::tank('cold', 60, 30, 60, 12.0);
+        [$trial, $clock, $facility] = self::trial([$cold, Example::tank('other', 400, 160, 80)], [Example::fish(Example::of(keep: new Span(24, 28)), 'other', ['2026-12-01' => 380.0, '2027-02-20' => 390.0])], $cold);
+        $this->assertFalse($trial->mayFit($cold, $clock, $facility->date), 'it is too small, too');
         $this->assertSame(HousingRule::Temperature, $trial->obstacle($cold, $clock, $facility->date)?->rule);
     }
 

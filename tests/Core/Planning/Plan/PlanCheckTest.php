@@ -63,7 +63,7 @@ final class PlanCheckTest extends TestCase
         $days = array_map(fn (Breach $breach): string => $breach->from->toIso(), $check->breaches());
         $sorted = $days;
         sort($sorted);
-        $this->assertCount(2, $days);
+        $this->assertCount(2, array_unique($days));
         $this->assertSame($sorted, $days);
         foreach (['small' => 'one', 'other' => 'two'] as $system => $fish) {
             $this->assertSame([$fish], array_map(fn (Breach $breach): string => $breach->fish->key, $check->breachesIn($system)));
