@@ -48,16 +48,6 @@ test('a plan is asked for, read, followed and left', async ({ page }) => {
     await expect(page.getByText('The plan is not followed any more.')).toBeVisible()
 })
 
-test('a drawing is saved as a file that stands by itself', async ({ page }) => {
-    await page.goto('/plan')
-    const saved = page.waitForEvent('download')
-    await page.getByRole('button', { name: 'Save as SVG' }).click()
-    const file = await (await saved).createReadStream()
-    const text = Buffer.concat(await file.toArray()).toString()
-    expect(text).toMatch(/^<svg .*xmlns="http:\/\/www\.w3\.org\/2000\/svg"/s)
-    expect(text).not.toContain('var(')
-})
-
 test('a fish is carried to another lane, seen at once, undone, and kept as a plan', async ({ page }) => {
     await page.goto('/plan')
     const drawing = page.getByRole('img', { name: /Porch tank: Bramble until/ })

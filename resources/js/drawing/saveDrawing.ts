@@ -1,5 +1,7 @@
 export type DrawingKind = 'svg' | 'png'
 
+const SVG = 'http://www.w3.org/2000/svg'
+
 /** Sharp on paper, too. */
 const PNG_SCALE = 2
 
@@ -14,17 +16,29 @@ export async function saveDrawing(drawing: SVGSVGElement, name: string, kind: Dr
 
 function standingAlone(drawing: SVGSVGElement): string {
     const copy = drawing.cloneNode(true) as SVGSVGElement
-    copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg')
+    copy.setAttribute('xmlns', SVG)
+    copy.setAttribute('font-family', 'sans-serif')
+    copy.style.background = getComputedStyle(document.documentElement).backgroundColor
+    copy.prepend(hatchesOf(copy))
     const sheet = getComputedStyle(document.body)
     return new XMLSerializer()
         .serializeToString(copy)
         .replace(/var\((--chakra-colors-[\w-]+)\)/g, (_, token: string) =>
             sheet.getPropertyValue(token).trim(),
         )
-        .replace(
-            /<svg /,
-            `<svg font-family="sans-serif" style="background:${getComputedStyle(document.documentElement).backgroundColor}" `,
-        )
+}
+
+/** What it refers to and does not hold: the hatches stand once on the page. */
+function hatchesOf(copy: SVGSVGElement): Element {
+    const referred = new Set([...copy.outerHTML.matchAll(/url\(#([\w-]+)\)/g)].map(([, id = '']) => id))
+    const hatches = document.createElementNS(SVG, 'defs')
+    for (const id of referred) {
+        const hatch = document.querySelector(`pattern[id="${id}"]`)
+        if (hatch !== null && copy.querySelector(`[id="${id}"]`) === null) {
+            hatches.append(hatch.cloneNode(true))
+        }
+    }
+    return hatches
 }
 
 async function pngOf(text: string, { clientWidth, clientHeight }: SVGSVGElement): Promise<Blob> {
