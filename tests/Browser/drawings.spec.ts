@@ -12,10 +12,10 @@ async function saved(page: Page, kind: 'SVG' | 'PNG'): Promise<Buffer> {
     return Buffer.concat(await (await (await file).createReadStream()).toArray())
 }
 
-for (const [what, address] of [
-    ['the lanes', '/plan'],
-    ['a system from above', '/systems/2'],
-    ['the growth of a fish', '/fish/2'],
+for (const [what, address, says] of [
+    ['the lanes', '/plan', 'Porch'],
+    ['a system from above', '/systems/2', 'Tansy'],
+    ['the growth of a fish', '/fish/2', 'cm'],
 ] as const) {
     test(`files that stand by themselves: ${what}`, async ({ page }) => {
         await page.goto(address)
@@ -25,16 +25,18 @@ for (const [what, address] of [
             const read = new DOMParser().parseFromString(text, 'image/svg+xml')
             const referred = [...text.matchAll(/url\(#([^)]+)\)/g)].map(([, id = '']) => id)
             return {
-                root: read.documentElement.tagName,
+                root: read.documentElement.namespaceURI,
                 error: read.querySelector('parsererror')?.textContent ?? null,
                 size: read.documentElement.getAttribute('width'),
+                said: [...read.querySelectorAll('text')].map(({ textContent }) => textContent).join(' '),
                 missing: referred.filter((id) => read.getElementById(id) === null),
             }
         }, svg)
         expect(file).toEqual({
-            root: 'svg',
+            root: 'http://www.w3.org/2000/svg',
             error: null,
             size: expect.stringMatching(/^[\d.]+$/),
+            said: expect.stringContaining(says),
             missing: [],
         })
         expect((await saved(page, 'PNG')).subarray(0, PNG_BEGINS.length)).toEqual(PNG_BEGINS)

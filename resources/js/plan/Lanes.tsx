@@ -46,7 +46,7 @@ interface Props {
 export function Lanes({ page, units, day, onRead, onHold, onDrop, children }: Props) {
     const [box, width] = useWidth<HTMLDivElement>()
     const [zoom, setZoom] = useState<Zoom>('all')
-    const drawing = useRef<SVGSVGElement>(null)
+    const [names, drawing] = [useRef<SVGSVGElement>(null), useRef<SVGSVGElement>(null)]
     const layout = useMemo(() => layOut(page), [page])
     const labels = width < NARROW ? LABELS.narrow : LABELS.wide
     const room = Math.max(200, width - labels)
@@ -77,7 +77,7 @@ export function Lanes({ page, units, day, onRead, onHold, onDrop, children }: Pr
                         </Button>
                     ))}
                 </Box>
-                <SaveDrawing of={drawing} name={words.fileName} />
+                <SaveDrawing of={drawing} beside={names} name={words.fileName} />
                 <Button variant="plain" onClick={() => window.print()}>
                     {words.print}
                 </Button>
@@ -85,6 +85,7 @@ export function Lanes({ page, units, day, onRead, onHold, onDrop, children }: Pr
             {width > 0 && (
                 <Box display="flex" position="relative">
                     <Labels
+                        ref={names}
                         layout={layout.lanes}
                         height={layout.height}
                         width={labels}
@@ -124,12 +125,14 @@ const commentOn = ({ lanes }: PlanPage): string =>
     [planWords.comment, ...(lanes.some(({ cold }) => cold.length > 0) ? [planWords.cold] : [])].join(' ')
 
 function Labels({
+    ref,
     layout,
     height,
     width,
     units,
     today,
 }: {
+    ref: React.Ref<SVGSVGElement>
     layout: readonly LaneShape[]
     height: number
     width: number
@@ -137,7 +140,7 @@ function Labels({
     today: string
 }) {
     return (
-        <svg width={width} height={height} aria-hidden="true" style={{ flex: 'none' }}>
+        <svg ref={ref} width={width} height={height} aria-hidden="true" style={{ flex: 'none' }}>
             {layout.map(({ row, top, floor, isCut, opensScale }) => (
                 <g key={row.key}>
                     {opensScale && (
