@@ -49,7 +49,7 @@ const numbered = {
     beforeLoad: ({ params: { id } }: { params: { id: number } }) => {
         if (!Number.isSafeInteger(id) || id < 1) {
             // The router takes this for a page that is not there.
-            // eslint-disable-next-line @typescript-eslint/only-throw-error
+            // oxlint-disable-next-line typescript/only-throw-error
             throw notFound()
         }
     },

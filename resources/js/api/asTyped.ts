@@ -3,7 +3,7 @@
  * numbers may be texts still: the server reads them and says what is wrong.
  */
 // The type says which question it is of: nothing of it is left when it runs.
-// eslint-disable-next-line @typescript-eslint/no-unnecessary-type-parameters
+// oxlint-disable-next-line typescript/no-unnecessary-type-parameters
 export const asTyped = <Q>(typed: Readonly<Record<string, string>>): Q =>
     Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim() !== '')) as Q
 

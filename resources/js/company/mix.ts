@@ -5,7 +5,8 @@ export const MOST = 8
 
 /** One of a mix as it is typed. */
 export type Member =
-    { kind: 'own'; fish: string } | { kind: 'species'; species: string; count: string; length: string }
+    | { kind: 'own'; fish: string }
+    | { kind: 'species'; species: string; count: string; length: string }
 
 export const blankOwn: Member = { kind: 'own', fish: '' }
 export const blankSpecies: Member = { kind: 'species', species: '', count: '1', length: '' }

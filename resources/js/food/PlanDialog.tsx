@@ -164,7 +164,7 @@ function bodyOf(typed: Values): PlanBody {
         parts,
         of_ration_percent: typedNumber(typed.of_ration_percent) ?? NaN,
         times: typedNumber(typed.times) ?? NaN,
-        fasting: typed.fasting.map(Number).sort(),
+        fasting: typed.fasting.map(Number).sort((a, b) => a - b),
         medicine: typed.medicine.trim() === '' ? null : typed.medicine,
         medicine_until:
             typed.medicine.trim() === '' || typed.medicine_until === '' ? null : typed.medicine_until,

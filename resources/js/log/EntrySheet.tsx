@@ -106,7 +106,7 @@ function Acts({ detail, onCorrect, onDone }: ActsProps) {
         <>
             {detail.consequences.length > 0 && (
                 <Box>
-                    <b>{words.then}</b>
+                    <b>{words.without}</b>
                     {detail.consequences.map((one) => (
                         <p key={one}>{one}</p>
                     ))}

@@ -6,7 +6,9 @@ export type Placeholders<Pattern extends string> = Underived<InMessage<Pattern>>
 
 /** Placeholders that are worked out from a value: "n_words" from "n". */
 type Underived<Name extends string> = Name extends
-    `${infer Base}_words` | `${infer Base}_Words` | `${infer Base}_percent`
+    | `${infer Base}_words`
+    | `${infer Base}_Words`
+    | `${infer Base}_percent`
     ? Base
     : Name
 

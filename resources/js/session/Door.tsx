@@ -7,7 +7,7 @@ import { FishSide } from '../drawing/FishSide'
 import { ink } from '../theme/tokens'
 
 /** The sheet before anybody is signed in: what this is, drawn to scale, and a form. */
-export function Door({ title, comment, children }: { title: string; comment: string; children: ReactNode }) {
+export function Door({ title, comment, children }: { title: string; comment: string; children?: ReactNode }) {
     return (
         <Box
             as="main"

@@ -32,7 +32,7 @@ export function InvitationDoor() {
         return <Accept invited={invited.data} />
     }
     if (invited.error === null) {
-        return <Door title={words.waiting} comment="" children={null} />
+        return <Door title={words.waiting} comment="" />
     }
     return (
         <Door

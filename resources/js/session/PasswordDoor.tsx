@@ -26,7 +26,9 @@ export function PasswordDoor() {
         return <Done />
     }
     return email === '' ? (
-        <Door title={words.noLink} comment="" children={<ToSignIn />} />
+        <Door title={words.noLink} comment="">
+            <ToSignIn />
+        </Door>
     ) : (
         <Door title={words.title} comment={words.comment({ email })}>
             <FieldForm
@@ -48,7 +50,11 @@ export function PasswordDoor() {
 }
 
 function Done() {
-    return <Door title={words.done} comment="" children={<ToSignIn />} />
+    return (
+        <Door title={words.done} comment="">
+            <ToSignIn />
+        </Door>
+    )
 }
 
 function ToSignIn() {

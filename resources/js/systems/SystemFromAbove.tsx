@@ -142,7 +142,7 @@ function usePlaced(system: SystemSheet, outline: Point[], visibleWidth: number, 
         ])
         return placeFish(visible, swimmers, system.id * 17 + 5)
         // The signature stands for everything that is drawn from.
-        // eslint-disable-next-line react-hooks/exhaustive-deps
+        // oxlint-disable-next-line react/exhaustive-deps
     }, [signature])
 }
 

@@ -118,7 +118,7 @@ function usePlaces(system: SystemSheet, plan: FloorPlanSheet, water: Point[]) {
     return useMemo(
         () => placeFish(water, swimmers, system.id * 17 + 5),
         // The signature stands for everything that is drawn from.
-        // eslint-disable-next-line react-hooks/exhaustive-deps
+        // oxlint-disable-next-line react/exhaustive-deps
         [signature],
     )
 }

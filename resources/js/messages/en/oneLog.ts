@@ -52,7 +52,7 @@ export const oneLog = {
         corrected: 'Corrected: {sentence}',
         restore: 'Put it back',
         restored: 'Put back: {sentence}',
-        then: 'If it is taken out:',
+        without: 'If it is taken out:',
         refused: 'It cannot be taken out as things stand: {why}',
         onItsSheet: 'On the sheet of {name}',
         history: 'How it stood before',
