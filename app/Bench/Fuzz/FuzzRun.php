@@ -6,6 +6,7 @@ namespace App\Bench\Fuzz;
 
 use App\Bench\FreshRequest;
 use App\Facility\ProjectionCache;
+use App\Facility\ProjectionCacheDatabase;
 use App\Models\Probe;
 use App\Models\User;
 use Closure;
@@ -108,7 +109,7 @@ final class FuzzRun
     {
         $operations = WriteOperation::all();
         $kept = 0;
-        DB::beginTransaction();
+        $this->begin();
         for ($number = 1; $number <= $requests && count($this->findings) < self::MOST_FINDINGS; $number++) {
             // Each operation is sent as it should be first, to what is newest and to any by turns; some want what others leave.
             $isFirst = $number <= self::CLEAN_ROUNDS * count($operations);
@@ -119,19 +120,19 @@ final class FuzzRun
                 default => $this->pick($operations),
             };
             $mutations = $isFirst || $missing !== [] || $this->random->getInt(1, self::CLEAN_ONE_IN) === 1 ? 0 : $this->random->getInt(1, 4);
-            DB::beginTransaction();
+            $this->begin();
             $isKept = $isFirst ? $operation->method !== 'DELETE' : $this->random->getInt(1, self::KEPT_ONE_IN) === 1;
             $isOfNewest = $missing !== [] ? intdiv($number, count($missing)) % 2 === 0 : ($isFirst ? intdiv($number - 1, count($operations)) % 2 === 0 : $this->random->getInt(1, self::NEWEST_ONE_IN) === 1);
             if ($this->send($number, $operation, $mutations, $isOfNewest) && $isKept) {
-                DB::commit();
+                $this->keep();
                 $this->standing = null;
                 $kept++;
             } else {
-                DB::rollBack();
+                $this->undo();
             }
             if (! $isFirst && $kept >= self::FRESH_AFTER) {
-                DB::rollBack();
-                DB::beginTransaction();
+                $this->undo();
+                $this->begin();
                 $this->standing = null;
                 $kept = 0;
             }
@@ -139,7 +140,26 @@ final class FuzzRun
                 $tell($number);
             }
         }
+        $this->undo();
+    }
+
+    /** What is worked out after a write that is undone is undone with it: what it stirred need not be worked out anew for the next one. */
+    private function begin(): void
+    {
+        DB::beginTransaction();
+        ProjectionCacheDatabase::open()->beginTransaction();
+    }
+
+    private function keep(): void
+    {
+        DB::commit();
+        ProjectionCacheDatabase::open()->commit();
+    }
+
+    private function undo(): void
+    {
         DB::rollBack();
+        ProjectionCacheDatabase::open()->rollBack();
     }
 
     /**
