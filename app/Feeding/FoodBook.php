@@ -55,7 +55,9 @@ final class FoodBook
     /** @return list<Purchase> what is bred here is not bought */
     public function shoppingList(): array
     {
-        return ShoppingList::of(array_values(array_filter($this->stocks(), fn (Stock $stock): bool => ! in_array(FoodStore::id($stock->food), self::bred(), true))), $this->kept->facility->date);
+        $bred = self::bred();
+
+        return ShoppingList::of(array_values(array_filter($this->stocks(), fn (Stock $stock): bool => ! in_array(FoodStore::id($stock->food), $bred, true))), $this->kept->facility->date);
     }
 
     /** In its unit, what the plans take of it on a usual day. */
@@ -94,7 +96,8 @@ final class FoodBook
             $lately[$row->food_id][$row->date] = (float) $row->amount;
         }
         $known = $fed->clone()->where('date', '>=', $today->plusDays(-self::DAYS)->toIso());
-        $everFed = array_flip($known->clone()->distinct()->pluck('food_id')->all());
+        // Asked of each food, which looks for one row of it; all of a year would be looked through for those that are in it.
+        $everFed = array_flip(DB::table('foods')->whereIn('id', $foods)->whereExists($known->clone()->whereColumn('food_id', 'foods.id'))->pluck('id')->all());
         $since = self::sinceKnown($known, array_map(fn (array $ofOne): LocalDate => Stock::knownSince($ofOne, $today), array_intersect_key($entries, array_flip($foods))));
         $uses = [];
         foreach ($foods as $food) {

@@ -8,6 +8,7 @@ use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Facility\Fish;
 use Biomegas\Food\Refusal;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Who leaves its food, and since when. */
@@ -38,15 +39,16 @@ final class Refusals
         );
     }
 
-    /** @return array<string, array<string, bool>> whether anything was eaten, by table and day */
+    /** @return array<string, array<string, bool>> whether anything was eaten, by table and day: of homes where a meal was left, for nobody refuses in the others, and of a large place they are most of ten thousand rows */
     private function meals(): array
     {
         if ($this->meals !== null) {
             return $this->meals;
         }
         $this->meals = [];
-        $days = DB::table('meals')->whereNull('deleted_at')->where('date', '>=', $this->first())
-            ->where(fn ($given) => $given->where('dry_grams', '>', 0)->orWhere('outcome', 'refused')->orWhereNotNull('fish_id'))
+        $given = DB::table('meals')->whereNull('deleted_at')->where('date', '>=', $this->first())
+            ->where(fn (Builder $given): Builder => $given->where('dry_grams', '>', 0)->orWhere('outcome', 'refused')->orWhereNotNull('fish_id'));
+        $days = $given->clone()->whereIn('system_id', $given->clone()->where('eaten_share', '<=', 0)->select('system_id'))
             ->groupBy('system_id', 'fish_id', 'date')->orderBy('date')->get(['system_id', 'fish_id', 'date', DB::raw('max(eaten_share) as eaten')]);
         foreach ($days as $day) {
             $this->meals[Keys::ofSystem($day->system_id).'/'.($day->fish_id === null ? '' : Keys::ofFish($day->fish_id))][$day->date] = $day->eaten > 0;

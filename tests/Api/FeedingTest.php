@@ -84,6 +84,16 @@ final class FeedingTest extends ApiTestCase
         $this->assertSame([], $this->row($sluice)['refusals'], 'a look that finds it eating ends it');
     }
 
+    public function test_a_table_that_left_its_food_is_told_of_until_it_eats(): void
+    {
+        $porch = $this->system('Porch tank');
+        $this->assertSame([], $this->row($porch)['refusals']);
+        $this->postJson("/api/v1/systems/{$porch}/meals", ['date' => self::TODAY, 'outcome' => 'refused'])->assertCreated();
+        $this->assertCount(count($this->getJson("/api/v1/systems/{$porch}/feeding")->json('tables.0.fish')), $this->row($porch)['refusals']);
+        $this->postJson("/api/v1/systems/{$porch}/meals", ['date' => self::TODAY, 'outcome' => 'eaten'])->assertCreated();
+        $this->assertSame([], $this->row($porch)['refusals'], 'of two meals of a day one was eaten');
+    }
+
     public function test_a_fish_is_fed_by_itself_and_with_the_others_again(): void
     {
         $sluice = $this->system('Sluice tank');
