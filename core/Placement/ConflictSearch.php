@@ -18,8 +18,11 @@ final class ConflictSearch
 
     private float $best = 0.0;
 
-    /** @var list<int> */
-    private array $units = [];
+    /** @var list<int> places of the best */
+    private array $chosen = [];
+
+    /** @var list<list<float>> cost by the places of two of those asked about, 0 for none and with itself: what is looked at in every branch lies side by side */
+    private array $costs = [];
 
     private int $branches = 0;
 
@@ -34,24 +37,34 @@ final class ConflictSearch
      */
     public function solve(array $gains): array
     {
-        $this->best = 0.0;
-        $this->units = [];
-        $this->branches = 0;
-        $most = $this->most($gains);
-        $this->search($gains, 0.0, []);
+        $units = array_keys($gains);
+        $this->costs = [];
+        foreach ($units as $one) {
+            $together = $this->together[$one] ?? [];
+            $costs = [];
+            foreach ($units as $other) {
+                $costs[] = $together[$other] ?? 0.0;
+            }
+            $this->costs[] = $costs;
+        }
+        $open = array_values($gains);
+        [$this->best, $this->chosen, $this->branches] = [0.0, [], 0];
+        $most = $this->most($open);
+        $this->search($open, 0.0, []);
+        $best = array_map(fn (int $place): int => $units[$place], $this->chosen);
 
-        return $this->branches > self::MOST_BRANCHES ? [$most, $this->units, false] : [$this->best, $this->units, true];
+        return $this->branches > self::MOST_BRANCHES ? [$most, $best, false] : [$this->best, $best, true];
     }
 
     /**
-     * @param  array<int, float>  $gains  of units still open, less what those taken cost them
-     * @param  list<int>  $taken
+     * @param  array<int, float>  $gains  by place, of those still open, less what those taken cost them
+     * @param  list<int>  $taken  places
      */
     private function search(array $gains, float $value, array $taken): void
     {
         $hardest = $this->takeSafe($gains, $value, $taken);
         if ($value > $this->best) {
-            [$this->best, $this->units] = [$value, $taken];
+            [$this->best, $this->chosen] = [$value, $taken];
         }
         if ($hardest < 0 || $value + $this->most($gains) <= $this->best + self::TOLERANCE || $this->branches++ > self::MOST_BRANCHES) {
             return;
@@ -69,22 +82,21 @@ final class ConflictSearch
      *
      * @param  array<int, float>  $gains
      * @param  list<int>  $taken
-     * @return int who is the hardest to decide; below 0: nobody is left
+     * @return int the place of who is the hardest to decide; below 0: nobody is left
      */
     private function takeSafe(array &$gains, float &$value, array &$taken): int
     {
         do {
             [$hardest, $most, $isChanged] = [-1, -1.0, false];
-            $before = $gains;
-            foreach ($before as $u => $_) {
+            foreach ($gains as $u => $_) {
                 if (! isset($gains[$u])) {
                     continue;
                 }
+                $costs = $this->costs[$u];
                 $loss = 0.0;
-                foreach ($this->together[$u] ?? [] as $other => $cost) {
-                    if (isset($gains[$other])) {
-                        $loss += $cost < $gains[$other] ? $cost : $gains[$other];
-                    }
+                foreach ($gains as $other => $gain) {
+                    $cost = $costs[$other];
+                    $loss += $cost < $gain ? $cost : $gain;
                 }
                 if ($loss <= $gains[$u]) {
                     $value += $gains[$u];
@@ -104,12 +116,14 @@ final class ConflictSearch
     private function take(array &$gains, int $u): void
     {
         unset($gains[$u]);
-        foreach ($this->together[$u] ?? [] as $other => $cost) {
-            if (isset($gains[$other])) {
-                if ($gains[$other] <= $cost) {
+        $costs = $this->costs[$u];
+        foreach ($gains as $other => $gain) {
+            $cost = $costs[$other];
+            if ($cost > 0.0) {
+                if ($gain <= $cost) {
                     unset($gains[$other]);
                 } else {
-                    $gains[$other] -= $cost;
+                    $gains[$other] = $gain - $cost;
                 }
             }
         }
@@ -126,15 +140,15 @@ final class ConflictSearch
         $sum = 0.0;
         $groups = [];
         foreach ($gains as $u => $gain) {
-            $costs = $this->together[$u] ?? [];
+            $costs = $this->costs[$u];
             [$group, $saved] = [-1, 0.0];
-            foreach ($costs === [] ? [] : $groups as $n => [$gained, $units]) {
+            foreach ($groups as $n => [$gained, $members]) {
                 $less = $gain < $gained ? $gain : $gained;
-                foreach ($units as $other) {
+                foreach ($members as $other) {
                     if ($less <= $saved) {
                         break;
                     }
-                    $cost = $costs[$other] ?? 0.0;
+                    $cost = $costs[$other];
                     $less = $cost < $less ? $cost : $less;
                 }
                 if ($less > $saved) {

@@ -82,9 +82,9 @@ function Row({
     isFirst: boolean
     today: string
 }) {
-    const unit = useUnit()
     const go = useWayTo(due)
     const tick = useTick(due)
+    const verb = messages.today.verbs[due.kind]
     return (
         <chakra.li
             display="grid"
@@ -98,41 +98,72 @@ function Row({
                 {order}
             </Box>
             <Mark isLate={due.is_late} tick={tick} />
-            <Box paddingStart="14px" paddingEnd="10px" paddingBlock="6px">
-                <Box fontSize="said" fontWeight={700}>
-                    {due.name}
-                    {due.kind === 'measure' && due.is_late && (
-                        <chakra.span color="over" fontSize="text" marginStart="8px">
-                            {due.words}
-                        </chakra.span>
-                    )}
-                </Box>
-                <Box color={due.is_late && due.kind !== 'measure' ? 'over' : 'ink2'}>
-                    {due.kind === 'measure' && fish !== undefined
-                        ? lastLengthWords(fish, unit, today)
-                        : due.words}
-                </Box>
-            </Box>
-            <Box display="flex" flexDirection="column" gap="6px" paddingBlock="6px">
-                {tick !== null && (
-                    <Button
-                        aria-label={`${tick.label}: ${due.name}`}
-                        disabled={tick.isSaving}
-                        onClick={tick.act}
-                    >
-                        {tick.label}
-                    </Button>
-                )}
-                <Button
-                    variant={isFirst ? 'solid' : 'outline'}
-                    minWidth="104px"
-                    aria-label={`${messages.today.verbs[due.kind]} ${due.name}`}
-                    onClick={go}
-                >
-                    {messages.today.verbs[due.kind]}
-                </Button>
-            </Box>
+            <Words
+                due={due}
+                fish={fish}
+                today={today}
+                way={tick === null ? null : { label: `${verb} ${due.name}`, go }}
+            />
+            <Button
+                variant={isFirst ? 'solid' : 'outline'}
+                minWidth="104px"
+                aria-label={tick === null ? `${verb} ${due.name}` : `${tick.label}: ${due.name}`}
+                disabled={tick?.isSaving ?? false}
+                onClick={tick?.act ?? go}
+            >
+                {tick?.label ?? verb}
+            </Button>
         </chakra.li>
+    )
+}
+
+/** What is due of whom. Where the button settles it, the words lead to where more can be said: all of them can be pressed. */
+function Words({
+    due,
+    fish,
+    today,
+    way,
+}: {
+    due: DueRow
+    fish: FishRow | undefined
+    today: string
+    way: { label: string; go: () => void } | null
+}) {
+    const unit = useUnit()
+    return (
+        <Box position="relative" paddingStart="14px" paddingEnd="10px" paddingBlock="6px">
+            <Box fontSize="said" fontWeight={700}>
+                {way === null ? (
+                    due.name
+                ) : (
+                    <chakra.button
+                        type="button"
+                        aria-label={way.label}
+                        border="0"
+                        background="none"
+                        padding="0"
+                        color="accent"
+                        textDecoration="underline"
+                        textUnderlineOffset="4px"
+                        cursor="pointer"
+                        _after={{ content: '""', position: 'absolute', inset: 0 }}
+                        onClick={way.go}
+                    >
+                        {due.name}
+                    </chakra.button>
+                )}
+                {due.kind === 'measure' && due.is_late && (
+                    <chakra.span color="over" fontSize="text" marginStart="8px">
+                        {due.words}
+                    </chakra.span>
+                )}
+            </Box>
+            <Box color={due.is_late && due.kind !== 'measure' ? 'over' : 'ink2'}>
+                {due.kind === 'measure' && fish !== undefined
+                    ? lastLengthWords(fish, unit, today)
+                    : due.words}
+            </Box>
+        </Box>
     )
 }
 
