@@ -33,6 +33,14 @@ final class Budget
         return new self(min($seconds, $this->seconds - $from), fn (): float => ($this->elapsed)() - $from);
     }
 
+    /** The whole of it, from now on: what has passed does not count. */
+    public function fromNow(): self
+    {
+        $from = $this->elapsed();
+
+        return new self($this->seconds, fn (): float => ($this->elapsed)() - $from, $this->progress);
+    }
+
     /** Is this share of the whole time used up? */
     public function isSpent(float $share = 1.0): bool
     {

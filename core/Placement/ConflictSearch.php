@@ -88,7 +88,8 @@ final class ConflictSearch
     {
         do {
             [$hardest, $most, $isChanged] = [-1, -1.0, false];
-            foreach ($gains as $u => $_) {
+            $before = $gains;
+            foreach ($before as $u => $_) {
                 if (! isset($gains[$u])) {
                     continue;
                 }

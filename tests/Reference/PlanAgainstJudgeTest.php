@@ -28,6 +28,8 @@ final class PlanAgainstJudgeTest extends TestCase
 
     private const TO_A_CASE = 5;
 
+    private const PLACE_OF_MANY = 8;
+
     /** Of each case, one is walked through day by day. */
     private const STEP_DAYS = 9;
 
@@ -52,6 +54,18 @@ final class PlanAgainstJudgeTest extends TestCase
                 $this->walk($plan->decision->moves, $plan->breaches, $plans, $seed);
             }
         }
+    }
+
+    /** The search begins with what going by the week would do; from everybody's staying it found nothing better here in ten times the time. */
+    public function test_of_many_fish_a_plan_breaks_rules_for_less_long_than_going_by_the_week(): void
+    {
+        $plans = new Plans(InventedPlace::of(62, 12, array_map(SampleSpecies::named(...), array_keys(SampleSpecies::descriptions())), self::PLACE_OF_MANY));
+        $simple = $plans->planner->describe(WeekByWeek::decide($plans->facility, $plans->lodgers, Question::USUAL_DAYS));
+        $plan = $plans->plan(new Question(mayBuild: false), 3.0);
+        $this->assertLessThan($simple->daysOutOfRule(), $plan->daysOutOfRule());
+        $this->assertGreaterThan(0.0, $plan->decision->objective, 'it is searched for');
+        $this->assertLessThan(count($simple->moves), count($plan->moves));
+        $this->checkMoves($plan->decision->moves, $plans, self::PLACE_OF_MANY);
     }
 
     /** @param  list<DecidedMove>  $moves */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Biomegas\Planning\Plan;
 
+use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\System;
 use Biomegas\Placement\Budget;
@@ -15,10 +16,10 @@ use Biomegas\Placement\Solver;
 
 /**
  * Finds homes for all fish of a facility. Only those are thought of that touch
- * a limit or a conflict; while somebody is left out of rule, those who live
- * where it could go are thought of as well. Few are planned all at once, with
- * a proof; many some at a time, the others held where they are, until nothing
- * gets better.
+ * a limit or a conflict, or move in the plan to begin with; while somebody is
+ * left out of rule, those who live where it could go are thought of as well.
+ * Few are planned all at once, with a proof; many some at a time, the others
+ * held where they are, until nothing gets better.
  */
 final class Placing
 {
@@ -72,20 +73,27 @@ final class Placing
         $this->cost = new AssignmentCost($facility, $this->periods, $this->weights, $this->adapter, $lodgers, $this->systems);
     }
 
+    /** The day after the last that it looks at. */
+    public function horizon(): LocalDate
+    {
+        return $this->periods->horizon();
+    }
+
     /**
      * @param  list<PlannedStay>  $before  of a plan to begin with; who is not in it stays
+     * @param  bool  $isFound  it was found before, and little has changed
      *
      * @throws NoPlan
      */
-    public function solve(Budget $budget, int $seed, array $before = []): Placed
+    public function solve(Budget $budget, int $seed, array $before = [], bool $isFound = false): Placed
     {
         $restless = (new Restless($this->facility, $this->periods, $this->weights, $this->adapter))->among($this->lodgers);
-        $moving = array_intersect_key($restless + array_fill_keys(array_map(fn (PlannedStay $stay): string => $stay->fish, $this->question->fixed), true), $this->lodgers);
+        $moving = array_intersect_key($restless + array_fill_keys(array_map(fn (PlannedStay $stay): string => $stay->fish, [...$this->question->fixed, ...$before]), true), $this->lodgers);
         $paths = array_map(fn (Lodger $lodger): array => $this->pathOf($lodger, $before), $this->lodgers);
         if (count($moving) > self::MOST_AT_ONCE) {
             return $this->place($moving, $this->improvedSomeAtATime($moving, $paths, $budget, $seed), $budget, $seed);
         }
-        $placed = $this->place($moving, $paths, $budget, $seed, $before !== []);
+        $placed = $this->place($moving, $paths, $budget, $seed, $isFound);
         for ($round = 1; $round < self::MOST_ROUNDS && ! $budget->isSpent(self::SHARE_FOR_SOME); $round++) {
             $moving += $this->inTheWay($placed->paths, array_keys($moving));
             if (count($moving) > self::MOST_AT_ONCE || count($moving) === count($this->lodgers) - count($placed->staying)) {

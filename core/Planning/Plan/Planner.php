@@ -25,6 +25,9 @@ final readonly class Planner
     /** What speaks against a home that an afternoon mends is mended so many days before. */
     private const MEND_DAYS = 7;
 
+    /** More fish than these are planned from what going by the week would do. */
+    private const MANY = 60;
+
     /** Who comes so many days later came for the room. */
     private const COMES_WITHIN_DAYS = 60;
 
@@ -47,29 +50,23 @@ final readonly class Planner
     public function decide(Question $question, Budget $budget, int $seed = 1, array $before = []): Decision
     {
         $proposed = $question->mayBuild ? (new ProposedHomes($this->facility, $this->nameOf))->for(array_values($this->lodgers)) : [];
-        $placed = (new Placing($this->facility, $this->lodgers, $question, $proposed))->solve($budget, $seed, $before);
+        $placing = new Placing($this->facility, $this->lodgers, $question, $proposed);
+        $byTheWeek = fn (): Decision => WeekByWeek::decide($this->facility, $this->lodgers, $this->facility->date->daysUntil($placing->horizon()), $question->fixed);
+        // Of many fish from everybody's staying the way to a good plan is too long, and who could make room for others is told by who does so by the week.
+        $simple = $before === [] && count($this->lodgers) > self::MANY ? $byTheWeek() : null;
+        $placed = $simple === null ? $placing->solve($budget, $seed, $before, $before !== []) : $placing->solve($budget->fromNow(), $seed, $simple->stays());
         $moves = WorkingDays::of($this->moves($placed));
         $used = array_map(fn (DecidedMove $move): string => $move->to, $moves);
         $decision = new Decision(
             $moves, array_values(array_filter($proposed, fn (System $system): bool => in_array($system->key, $used, true))),
             $placed->periods->horizon(), $placed->objective, $placed->bound, $placed->leastMoves(count($moves)), $placed->staying,
         );
-
-        return $this->betterOf($decision, $question->fixed);
-    }
-
-    /**
-     * A plan that is cut into periods may, in a house where much cannot be kept, break rules for longer than one that goes by the week: then that one.
-     *
-     * @param  list<PlannedStay>  $fixed
-     */
-    private function betterOf(Decision $decision, array $fixed): Decision
-    {
         $days = $this->daysOutOfRule($decision);
         if ($days === 0) {
             return $decision;
         }
-        $simple = WeekByWeek::decide($this->facility, $this->lodgers, $this->facility->date->daysUntil($decision->horizon), $fixed);
+        // A plan that is cut into periods may, in a house where much cannot be kept, break rules for longer than one that goes by the week: then that one.
+        $simple ??= $byTheWeek();
 
         return $this->daysOutOfRule($simple) < $days ? $simple : $decision;
     }
