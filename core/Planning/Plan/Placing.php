@@ -28,8 +28,8 @@ final class Placing
     /** More than these are planned some at a time. */
     private const MOST_AT_ONCE = 24;
 
-    /** Of more fish the time is cut up coarser. */
-    private const MANY = 60;
+    /** Of more fish the time is cut up coarser, and there should be a plan to begin with. */
+    public const MANY = 60;
 
     /** Around one fish, the more the oftener it was tried without gain: how many at once, and seconds for them. */
     private const SOME = [[4, 0.15], [8, 0.4], [16, 1.0], [16, 1.0], [24, 2.0]];

@@ -25,9 +25,6 @@ final readonly class Planner
     /** What speaks against a home that an afternoon mends is mended so many days before. */
     private const MEND_DAYS = 7;
 
-    /** More fish than these are planned from what going by the week would do. */
-    private const MANY = 60;
-
     /** Who comes so many days later came for the room. */
     private const COMES_WITHIN_DAYS = 60;
 
@@ -53,7 +50,7 @@ final readonly class Planner
         $placing = new Placing($this->facility, $this->lodgers, $question, $proposed);
         $byTheWeek = fn (): Decision => WeekByWeek::decide($this->facility, $this->lodgers, $this->facility->date->daysUntil($placing->horizon()), $question->fixed);
         // Of many fish from everybody's staying the way to a good plan is too long, and who could make room for others is told by who does so by the week.
-        $simple = $before === [] && count($this->lodgers) > self::MANY ? $byTheWeek() : null;
+        $simple = $before === [] && count($this->lodgers) > Placing::MANY ? $byTheWeek() : null;
         $placed = $simple === null ? $placing->solve($budget, $seed, $before, $before !== []) : $placing->solve($budget->fromNow(), $seed, $simple->stays());
         $moves = WorkingDays::of($this->moves($placed));
         $used = array_map(fn (DecidedMove $move): string => $move->to, $moves);
