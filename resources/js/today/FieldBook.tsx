@@ -136,21 +136,9 @@ function Words({
                 {way === null ? (
                     due.name
                 ) : (
-                    <chakra.button
-                        type="button"
-                        aria-label={way.label}
-                        border="0"
-                        background="none"
-                        padding="0"
-                        color="accent"
-                        textDecoration="underline"
-                        textUnderlineOffset="4px"
-                        cursor="pointer"
-                        _after={{ content: '""', position: 'absolute', inset: 0 }}
-                        onClick={way.go}
-                    >
+                    <chakra.span color="accent" textDecoration="underline" textUnderlineOffset="4px">
                         {due.name}
-                    </chakra.button>
+                    </chakra.span>
                 )}
                 {due.kind === 'measure' && due.is_late && (
                     <chakra.span color="over" fontSize="text" marginStart="8px">
@@ -163,6 +151,18 @@ function Words({
                     ? lastLengthWords(fish, unit, today)
                     : due.words}
             </Box>
+            {way !== null && (
+                <chakra.button
+                    type="button"
+                    aria-label={way.label}
+                    position="absolute"
+                    inset="0"
+                    border="0"
+                    background="none"
+                    cursor="pointer"
+                    onClick={way.go}
+                />
+            )}
         </Box>
     )
 }
