@@ -66,6 +66,6 @@ final readonly class PlanVerdict
     {
         $staying = count($this->plan->decision->staying);
 
-        return $this->isWorkedOut && $staying > 0 ? Finding::of('plan.staying', count: $staying) : null;
+        return $this->isWorkedOut && $this->plan->moves !== [] && $staying > 0 ? Finding::of('plan.staying', count: $staying) : null;
     }
 }
