@@ -30,7 +30,7 @@ final class Budget
     {
         $from = $this->elapsed();
 
-        return new self(min($seconds, $this->seconds - $from), fn (): float => ($this->elapsed)() - $from);
+        return new self(min($seconds, $this->seconds - $from), fn (): float => $this->passedFrom($from));
     }
 
     /** The whole of it, from now on: what has passed does not count. */
@@ -38,7 +38,15 @@ final class Budget
     {
         $from = $this->elapsed();
 
-        return new self($this->seconds, fn (): float => ($this->elapsed)() - $from, $this->progress);
+        return new self($this->seconds, fn (): float => $this->passedFrom($from), $this->progress);
+    }
+
+    /** A clock that was stopped stands at infinity, and so does what is measured from there. */
+    private function passedFrom(float $from): float
+    {
+        $now = $this->elapsed();
+
+        return is_infinite($now) ? INF : $now - $from;
     }
 
     /** Is this share of the whole time used up? */
@@ -50,7 +58,7 @@ final class Budget
     /** How far on the way from a time to a share of the whole time; from 1 on that is used up. */
     public function passedSince(float $from, float $share): float
     {
-        return (($this->elapsed)() - $from) / max(1e-9, $share * $this->seconds - $from);
+        return $this->passedFrom($from) / max(1e-9, $share * $this->seconds - $from);
     }
 
     /** The same time, with nobody told: for what is tried aside, whose costs mean something else. */
