@@ -18,10 +18,10 @@ final class ConflictSearch
 
     private float $best = 0.0;
 
-    /** @var list<int> places of the best */
-    private array $chosen = [];
+    /** @var list<int> */
+    private array $units = [];
 
-    /** @var list<list<float>> cost by the places of two of those asked about, 0 for none and with itself: what is looked at in every branch lies side by side */
+    /** @var array<int, array<int, float>> cost by two units of those asked about */
     private array $costs = [];
 
     private int $branches = 0;
@@ -37,34 +37,28 @@ final class ConflictSearch
      */
     public function solve(array $gains): array
     {
-        $units = array_keys($gains);
+        $this->best = 0.0;
+        $this->units = [];
+        $this->branches = 0;
         $this->costs = [];
-        foreach ($units as $one) {
-            $together = $this->together[$one] ?? [];
-            $costs = [];
-            foreach ($units as $other) {
-                $costs[] = $together[$other] ?? 0.0;
-            }
-            $this->costs[] = $costs;
+        foreach ($gains as $u => $_) {
+            $this->costs[$u] = array_intersect_key($this->together[$u] ?? [], $gains);
         }
-        $open = array_values($gains);
-        [$this->best, $this->chosen, $this->branches] = [0.0, [], 0];
-        $most = $this->most($open);
-        $this->search($open, 0.0, []);
-        $best = array_map(fn (int $place): int => $units[$place], $this->chosen);
+        $most = $this->most($gains);
+        $this->search($gains, 0.0, []);
 
-        return $this->branches > self::MOST_BRANCHES ? [$most, $best, false] : [$this->best, $best, true];
+        return $this->branches > self::MOST_BRANCHES ? [$most, $this->units, false] : [$this->best, $this->units, true];
     }
 
     /**
-     * @param  array<int, float>  $gains  by place, of those still open, less what those taken cost them
-     * @param  list<int>  $taken  places
+     * @param  array<int, float>  $gains  of units still open, less what those taken cost them
+     * @param  list<int>  $taken
      */
     private function search(array $gains, float $value, array $taken): void
     {
         $hardest = $this->takeSafe($gains, $value, $taken);
         if ($value > $this->best) {
-            [$this->best, $this->chosen] = [$value, $taken];
+            [$this->best, $this->units] = [$value, $taken];
         }
         if ($hardest < 0 || $value + $this->most($gains) <= $this->best + self::TOLERANCE || $this->branches++ > self::MOST_BRANCHES) {
             return;
@@ -82,7 +76,7 @@ final class ConflictSearch
      *
      * @param  array<int, float>  $gains
      * @param  list<int>  $taken
-     * @return int the place of who is the hardest to decide; below 0: nobody is left
+     * @return int who is the hardest to decide; below 0: nobody is left
      */
     private function takeSafe(array &$gains, float &$value, array &$taken): int
     {
@@ -93,12 +87,7 @@ final class ConflictSearch
                 if (! isset($gains[$u])) {
                     continue;
                 }
-                $costs = $this->costs[$u];
-                $loss = 0.0;
-                foreach ($gains as $other => $gain) {
-                    $cost = $costs[$other];
-                    $loss += $cost < $gain ? $cost : $gain;
-                }
+                $loss = $this->lossOfOthers($u, $gains);
                 if ($loss <= $gains[$u]) {
                     $value += $gains[$u];
                     $taken[] = $u;
@@ -113,18 +102,40 @@ final class ConflictSearch
         return $hardest;
     }
 
+    /**
+     * What the others could lose by one at most: by those that are left or by those it is in conflict with, whichever are fewer.
+     *
+     * @param  array<int, float>  $gains
+     */
+    private function lossOfOthers(int $u, array $gains): float
+    {
+        $costs = $this->costs[$u];
+        $loss = 0.0;
+        if (count($gains) < count($costs)) {
+            foreach ($gains as $other => $gain) {
+                $cost = $costs[$other] ?? 0.0;
+                $loss += $cost < $gain ? $cost : $gain;
+            }
+        } else {
+            foreach ($costs as $other => $cost) {
+                $gain = $gains[$other] ?? 0.0;
+                $loss += $cost < $gain ? $cost : $gain;
+            }
+        }
+
+        return $loss;
+    }
+
     /** @param  array<int, float>  $gains */
     private function take(array &$gains, int $u): void
     {
         unset($gains[$u]);
-        $costs = $this->costs[$u];
-        foreach ($gains as $other => $gain) {
-            $cost = $costs[$other];
-            if ($cost > 0.0) {
-                if ($gain <= $cost) {
+        foreach ($this->costs[$u] as $other => $cost) {
+            if (isset($gains[$other])) {
+                if ($gains[$other] <= $cost) {
                     unset($gains[$other]);
                 } else {
-                    $gains[$other] = $gain - $cost;
+                    $gains[$other] -= $cost;
                 }
             }
         }
@@ -143,13 +154,13 @@ final class ConflictSearch
         foreach ($gains as $u => $gain) {
             $costs = $this->costs[$u];
             [$group, $saved] = [-1, 0.0];
-            foreach ($groups as $n => [$gained, $members]) {
+            foreach ($costs === [] ? [] : $groups as $n => [$gained, $units]) {
                 $less = $gain < $gained ? $gain : $gained;
-                foreach ($members as $other) {
+                foreach ($units as $other) {
                     if ($less <= $saved) {
                         break;
                     }
-                    $cost = $costs[$other];
+                    $cost = $costs[$other] ?? 0.0;
                     $less = $cost < $less ? $cost : $less;
                 }
                 if ($less > $saved) {

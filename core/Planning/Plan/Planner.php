@@ -56,7 +56,7 @@ final readonly class Planner
         $used = array_map(fn (DecidedMove $move): string => $move->to, $moves);
         $decision = new Decision(
             $moves, array_values(array_filter($proposed, fn (System $system): bool => in_array($system->key, $used, true))),
-            $placed->periods->horizon(), $placed->objective, $placed->bound, $placed->leastMoves(count($moves)), $placed->staying,
+            $placing->horizon(), $placed->objective, $placed->bound, $placed->leastMoves(count($moves)), $placed->staying,
         );
         $days = $this->daysOutOfRule($decision);
         if ($days === 0) {
