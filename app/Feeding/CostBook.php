@@ -71,9 +71,10 @@ final readonly class CostBook
     /** @return array{float, int}|null what food costs a year by the days of the last year that are written down, and how many they are; null: too few */
     public function foodFed(): ?array
     {
-        $lately = Meal::query()->where('date', '>', $this->kept->facility->date->plusDays(-(int) LocalDate::DAYS_PER_YEAR)->toIso());
-        $days = $lately->clone()->distinct()->count('date');
-        $year = YearAhead::ofDays((float) $lately->sum('cost'), $days);
+        $since = $this->kept->facility->date->plusDays(-(int) LocalDate::DAYS_PER_YEAR)->toIso();
+        $byDay = Meal::query()->where('date', '>', $since)->groupBy('date')->toBase()->pluck(DB::raw('sum(cost) as cost'));
+        $days = $byDay->count();
+        $year = YearAhead::ofDays((float) $byDay->sum(), $days);
 
         return $year === null ? null : [$year, $days];
     }

@@ -19,8 +19,8 @@ use stdClass;
 /** What was fed, not what was planned, drives load, nitrate and growth; where nobody wrote it down, the plan does. */
 final class FeedingHabits
 {
-    /** @var array<int, array<int, list<FedWeek>>>|null by system and fish; 0: all who are not fed by themselves */
-    private ?array $weeks = null;
+    /** @var array<int, array<int, list<FedWeek>>> by system and fish; 0: all who are not fed by themselves */
+    private array $weeks = [];
 
     /** @var array<array-key, list<FedSpan>> by system, and by fish where it was fed by itself */
     private array $spans = [];
@@ -29,18 +29,23 @@ final class FeedingHabits
     {
     }
 
-    /** @return array<int, list<FedWeek>> by fish */
+    /**
+     * Of one system at a time: its page wants no other's, and when all are wanted there are few enough questions.
+     *
+     * @return array<int, list<FedWeek>> by fish
+     */
     private function weeksIn(int $systemId): array
     {
-        return ($this->weeks ??= $this->readWeeks())[$systemId] ?? [];
+        return $this->weeks[$systemId] ??= $this->readWeeks($systemId);
     }
 
-    /** @return array<int, array<int, list<FedWeek>>> */
-    private function readWeeks(): array
+    /** @return array<int, list<FedWeek>> */
+    private function readWeeks(int $systemId): array
     {
         $weeks = [];
-        $this->unreadable->readAll(StoredTable::FedWeeks, DB::table('fed_weeks')->orderBy('monday')->get(), function (stdClass $row) use (&$weeks): void {
-            $weeks[$row->system_id][$row->fish_id ?? 0][] = FedWeeks::ofRow($row);
+        $rows = DB::table('fed_weeks')->where('system_id', $systemId)->orderBy('monday')->get();
+        $this->unreadable->readAll(StoredTable::FedWeeks, $rows, function (stdClass $row) use (&$weeks): void {
+            $weeks[$row->fish_id ?? 0][] = FedWeeks::ofRow($row);
         });
 
         return $weeks;

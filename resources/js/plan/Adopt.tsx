@@ -9,10 +9,13 @@ const words = planWords.adopt
 /** Follow the plan that is seen, or follow it no more; both with a way back. */
 export function Adopt({
     plan,
+    isEmpty,
     followed,
     onGone,
 }: {
     plan: PlanRow
+    /** Nobody moves and nothing is built: it can only take the place of one that is followed. */
+    isEmpty: boolean
     followed: number | null
     onGone: () => void
 }) {
@@ -55,13 +58,15 @@ export function Adopt({
                 <Button onClick={() => leave.save(undefined)}>{words.leave}</Button>
             ) : (
                 <Box display="flex" gap="10px" flexWrap="wrap">
-                    <Button
-                        variant="solid"
-                        disabled={adopt.isSaving || !plan.can_be_followed}
-                        onClick={() => adopt.save({ instead_of: followed })}
-                    >
-                        {words.adopt}
-                    </Button>
+                    {(!isEmpty || followed !== null) && (
+                        <Button
+                            variant="solid"
+                            disabled={adopt.isSaving || !plan.can_be_followed}
+                            onClick={() => adopt.save({ instead_of: followed })}
+                        >
+                            {words.adopt}
+                        </Button>
+                    )}
                     <Button variant="plain" onClick={() => remove.save(undefined)}>
                         {words.remove}
                     </Button>

@@ -125,14 +125,21 @@ function usePlans() {
 }
 
 /** What is next at the head of the sheet: to ask, to wait, or to follow what was found. */
-function NextStep({ page: { plan }, onGone }: { page: Page; onGone: () => void }) {
+function NextStep({ page: { plan, moves, openings }, onGone }: { page: Page; onGone: () => void }) {
     const { followed, underWay, isKnown } = usePlans()
     const isReady = plan?.state === 'ready'
     return (
         <>
             {/* The list of plans may be a moment behind. */}
             {underWay !== undefined && !(isReady && underWay.id === plan.id) && <Progress plan={underWay} />}
-            {isReady && <Adopt plan={plan} followed={followed} onGone={onGone} />}
+            {isReady && (
+                <Adopt
+                    plan={plan}
+                    isEmpty={moves.length === 0 && openings.length === 0}
+                    followed={followed}
+                    onGone={onGone}
+                />
+            )}
             {isKnown && underWay === undefined && plan === null && (
                 <Button variant="solid" className="no-print" onClick={goToAsking}>
                     {words.ask.title}

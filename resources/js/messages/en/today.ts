@@ -19,7 +19,7 @@ export const today = {
     allFine: 'All fine',
     fallbacks: 'Where would they go?',
     moreFallbacks: '{n_Words} more without a place to go to.',
-    noUpgrades: 'No fish outgrows its home within the horizon.',
+    noUpgrades: 'As far as is looked ahead, no fish outgrows its home.',
     writeDown: 'Write down',
     key: {
         due: 'due here',
