@@ -56,6 +56,9 @@ final class TableCheck
     /** @var array<string, CheckedRow> the row that brings a fish, by name */
     private array $bringing = [];
 
+    /** @var array<string, array{id: int, adult: float, name: string}> the likeliest kind of those that the table brings, by name */
+    private array $kinds = [];
+
     /** Lengths held against the growth of their fish: more than these would keep whoever types waiting. */
     private const MOST_REVIEWED = 100;
 
@@ -123,9 +126,12 @@ final class TableCheck
 
     private function newcomer(CheckedRow $row): void
     {
-        $this->bringing[self::folded($row->typed['name'])] = $row;
+        $name = self::folded($row->typed['name']);
+        $this->bringing[$name] = $row;
         $possible = $this->possibleSpecies($row);
-        $found = $possible[0] ?? null;
+        if ($possible !== []) {
+            $this->kinds[$name] = $possible[0];
+        }
         $system = self::folded($row->typed['system']);
         if ($system === '' && count($this->systems) === 1) {
             $row->systemId = array_values($this->systems)[0];
@@ -141,8 +147,15 @@ final class TableCheck
             $row->count = $count;
             $this->sexes($row);
         }
-        if ($found !== null && $row->lengthMm !== null && $row->lengthMm > self::UNLIKELY * $found['adult']) {
-            $row->doubts[] = $this->say(Finding::of('import.longer_than_known', species: $found['name'], length: MeasuredFigure::of(Length::ofMillimetres($row->lengthMm)), adult: MeasuredFigure::of(Length::ofMillimetres($found['adult']))));
+        $this->doubtLength($row);
+    }
+
+    /** Of one that is not here yet: longer than its kind becomes. */
+    private function doubtLength(CheckedRow $row): void
+    {
+        $kind = $this->kinds[self::folded($row->typed['name'])] ?? null;
+        if ($kind !== null && $row->lengthMm !== null && $row->lengthMm > self::UNLIKELY * $kind['adult']) {
+            $row->doubts[] = $this->say(Finding::of('import.longer_than_known', species: $kind['name'], length: MeasuredFigure::of(Length::ofMillimetres($row->lengthMm)), adult: MeasuredFigure::of(Length::ofMillimetres($kind['adult']))));
         }
     }
 
@@ -211,6 +224,7 @@ final class TableCheck
             $this->refuse($row, 'name', Finding::of('import.first_row_first', line: $first->typed['line']));
         }
         $this->mustHaveALength($row);
+        $this->doubtLength($row);
     }
 
     private function another(CheckedRow $row, Fish $fish): void

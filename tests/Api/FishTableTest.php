@@ -73,6 +73,15 @@ final class FishTableTest extends ApiTestCase
         $this->assertCount(1, $doubts('20 cm'));
     }
 
+    public function test_a_length_that_its_kind_never_has_is_doubted_in_whichever_row_it_stands(): void
+    {
+        $rows = fn (string ...$lengths): array => array_column($this->postJson('/api/v1/fish/table/preview', ['text' => implode("\n", array_map(fn (string $length): string => "Quill;oscar;Long tank;2026-11-03;{$length}", $lengths))])->assertOk()->json('rows'), 'doubts');
+
+        $this->assertSame([[], []], $rows('9 cm', '21 cm'));
+        $this->assertStringContainsString('is that right?', $rows('90 cm')[0][0] ?? '');
+        $this->assertSame([0, 1], array_map(count(...), $rows('9 cm', '210 cm')), 'millimetres taken for centimetres');
+    }
+
     public function test_dates_are_read_in_the_order_that_the_table_shows(): void
     {
         $date = fn (string $text, ?string $order = null): array => $this->postJson('/api/v1/fish/table/preview', ['text' => $text, 'date_order' => $order])->assertOk()->json();

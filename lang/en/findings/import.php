@@ -38,6 +38,6 @@ return [
         'before_arrival' => '{name} came on {day}: give a later day.',
         'length_missing' => '{name} stands here already: give a length to add to it.',
         'first_row_first' => 'First mend line {line}, which brings this fish.',
-        'longer_than_known' => '{species} of {length} is longer than it is known to become ({adult}). It is taken as it is.',
+        'longer_than_known' => '{species} of {length} is longer than it is known to become ({adult}): is that right?',
     ],
 ];

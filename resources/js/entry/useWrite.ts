@@ -6,6 +6,7 @@ import { changedBy } from '../api/keys'
 import { KeptHere, Refused } from '../api/refused'
 import { useNotices } from '../frame/notice'
 import { messages } from '../messages'
+import { useGoToRefused } from './useGoToRefused'
 import { useUndo } from './useUndo'
 
 interface Options<B, A> {
@@ -62,6 +63,7 @@ export function useSend<B, A>(
     })
     const refused = mutation.error instanceof Refused ? mutation.error : undefined
     const fieldError = useCallback((field: string) => refused?.fieldError(field), [refused])
+    useGoToRefused(refused)
     const isKept = mutation.error instanceof KeptHere
     const error =
         mutation.error === null || isKept ? undefined : (refused?.message ?? messages.frame.unreachable)

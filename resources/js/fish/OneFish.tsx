@@ -1,16 +1,14 @@
-import { Box, Button } from '@chakra-ui/react'
-import { useMutation } from '@tanstack/react-query'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import type { RefObject } from 'react'
 import { useRef, useState } from 'react'
-import { Refused } from '../api/refused'
-import type { FishTableRequest } from '../api/types'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { EntryForm } from '../entry/EntryForm'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { messages } from '../messages'
 import { addFishWords } from '../messages/addFish'
 import { SpeciesField } from '../species/SpeciesField'
-import { previewTable, useFishTable } from './useFishTable'
+import { useCheckedFish } from './useCheckedFish'
+import { useFishTable } from './useFishTable'
 
 interface LengthTyped {
     date: string
@@ -33,60 +31,42 @@ interface Props {
     livesIn: string | undefined
 }
 
+/** Where it lives is not chosen yet. */
+const EMPTY = { name: '', species: '', system: '', count: '1', males: '', females: '' }
+
 const NO_LENGTH: LengthTyped = { date: '', length: '' }
 
 /** One fish, or a shoal, and its lengths so far: rows of a table, the first of which brings it. */
 export function OneFish({ systems, livesIn }: Props) {
     const { today } = useKeeper()
-    const empty = {
-        name: '',
-        species: '',
-        system: livesIn ?? systems[0] ?? '',
-        date: today,
-        count: '1',
-        males: '',
-        females: '',
-    }
-    const [fish, setFish] = useState<FishTyped>(empty)
+    const [typed, setFish] = useState<FishTyped>({ ...EMPTY, date: today })
+    // A home that has just been added may come into the list a moment later.
+    const fish = { ...typed, system: typed.system || (livesIn ?? systems[0] ?? '') }
     const [lengths, setLengths] = useState<LengthTyped[]>([{ ...NO_LENGTH, date: today }])
     /** Where the next one begins. */
     const name = useRef<HTMLInputElement>(null)
     const measured = lengths.filter(({ length }) => length.trim() !== '')
-    const table: FishTableRequest = {
+    const table = {
         text: null,
         date_order: null,
-        method: 'ruler',
+        method: 'ruler' as const,
         rows: [{ ...fish, length: '' }, ...measured.map((one) => ({ ...one, name: fish.name }))],
     }
     const add = useFishTable({
         notice: () => addFishWords.saved({ name: fish.name }),
         onDone: () => {
-            setFish({ ...empty, system: fish.system })
+            setFish({ ...EMPTY, date: today, system: fish.system })
             setLengths([{ ...NO_LENGTH, date: today }])
             name.current?.focus()
         },
     })
-    const check = useMutation({
-        mutationFn: () => previewTable(table),
-        onSuccess: ({ rows, good }) => {
-            if (good === rows.length) {
-                add.save(table)
-            }
-        },
-    })
-    const errors = check.data?.rows.map((row): Record<string, string | undefined> => row.errors) ?? []
-    const failed =
-        check.error === null
-            ? undefined
-            : check.error instanceof Refused
-              ? check.error.message
-              : messages.frame.unreachable
+    const { check, isChecking, failed, errors, doubts } = useCheckedFish(table.rows, add.save)
     return (
         <EntryForm
             act={addFishWords.save}
-            isSaving={check.isPending || add.isSaving}
+            isSaving={isChecking || add.isSaving}
             error={failed ?? add.error}
-            onSave={() => check.mutate()}
+            onSave={() => check(table)}
         >
             <What fish={fish} onChange={setFish} systems={systems} errors={errors[0] ?? {}} name={name} />
             <Lengths
@@ -96,6 +76,18 @@ export function OneFish({ systems, livesIn }: Props) {
                     measured.includes(one) ? errors[1 + measured.indexOf(one)] : undefined,
                 )}
             />
+            {doubts.length > 0 && (
+                <Box role="alert" display="flex" flexDirection="column" gap="10px" alignItems="flex-start">
+                    {doubts.map((doubt) => (
+                        <chakra.p key={doubt} color="over" fontWeight={600}>
+                            {doubt}
+                        </chakra.p>
+                    ))}
+                    <Button type="button" onClick={() => add.save(table)}>
+                        {addFishWords.anyway}
+                    </Button>
+                </Box>
+            )}
         </EntryForm>
     )
 }
@@ -227,9 +219,7 @@ function Lengths({ lengths, onChange, errors }: LengthsProps) {
                         unit={unit.word}
                         value={one.length}
                         onChange={(length) => set(i, { length })}
-                        error={
-                            errors[i]?.length ?? (errors[i]?.name === undefined ? undefined : errors[i].name)
-                        }
+                        error={errors[i]?.length}
                     />
                 </Box>
             ))}

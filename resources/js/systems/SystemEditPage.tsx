@@ -3,8 +3,8 @@ import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useNavigate, useParams } from '@tanstack/react-router'
-import { useDeferredValue, useMemo } from 'react'
-import { useForm, useWatch } from 'react-hook-form'
+import { useDeferredValue, useMemo, useState } from 'react'
+import { get, useForm, useWatch } from 'react-hook-form'
 import { Refused } from '../api/refused'
 import { write } from '../api/client'
 import { systemQuery } from '../api/queries'
@@ -49,7 +49,12 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
     const preview = usePreview(typed)
     const drawn = preview.error instanceof Refused ? preview.error : undefined
     const drawable = isDrawable(typed) && drawn === undefined ? preview.data : undefined
-    const error = (field: string): string | undefined => save.fieldError(field) ?? drawn?.fieldError(field)
+    const [sent, setSent] = useState(typed)
+    // What was refused is said no longer once something else stands there.
+    const error = (field: string): string | undefined =>
+        (isSame(get(typed, field), get(sent, field)) ? save.fieldError(field) : undefined) ??
+        drawn?.fieldError(field)
+    const refused = retire.error ?? (isSame(typed, sent) ? save.error : undefined)
     return (
         <>
             <SheetHead sentence={heading} />
@@ -60,6 +65,7 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                     gap="16px"
                     onSubmit={(event) => {
                         event.preventDefault()
+                        setSent(typed)
                         save.save(asSent(typed))
                     }}
                 >
@@ -71,9 +77,9 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
                         isNew={page === undefined}
                     />
                     {isNarrow && <Cautions preview={drawable} kind={typed.kind} />}
-                    {(save.error ?? retire.error) !== undefined && (
+                    {refused !== undefined && (
                         <chakra.p role="alert" color="over" fontWeight={600}>
-                            {save.error ?? retire.error}
+                            {refused}
                         </chakra.p>
                     )}
                     <Box display="flex" gap="12px" justifyContent="flex-end" flexWrap="wrap">
@@ -107,6 +113,8 @@ function Editor({ begin, page }: { begin: SystemTyped; page?: SystemPage }) {
         </>
     )
 }
+
+const isSame = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other)
 
 /** Out of use from today, with a way back. */
 function useRetire(system: SystemPage['system'] | undefined) {

@@ -31,7 +31,12 @@ export function SystemsPage() {
                         sentence={headline(systems)}
                         comment={systems.length === 0 ? undefined : messages.systemsList.comment}
                     />
-                    <Box padding={{ base: '10px 2px 0', md: '10px 10px 0' }}>
+                    <Box
+                        display="flex"
+                        gap="6px 14px"
+                        flexWrap="wrap"
+                        padding={{ base: '10px 2px 0', md: '10px 10px 0' }}
+                    >
                         <Button onClick={() => void navigate({ to: '/systems/new' })}>
                             {systemsWords.add}
                         </Button>

@@ -24,6 +24,7 @@ export const addFish = {
     length: 'Length',
     anotherLength: 'Another length',
     save: 'Add it',
+    anyway: 'Add it anyway',
     saved: '{name} is added.',
     manySay: 'A line each, typed or pasted from a sheet of your own.',
     many: 'Many at once',

@@ -32,7 +32,7 @@ export const today = {
     noFishHelp: 'Add who does, with the lengths that you remember; then ask for the plan.',
     emptyHelp: 'Three steps, and the plan can be asked for.',
     steps: {
-        home: 'A home: its name and sizes are enough.',
+        home: 'A system, be it a tank, a vat or a pond: its name and sizes are enough.',
         fish: 'Who lives in it: name, kind and the lengths that you remember.',
         plan: 'The plan: who outgrows what, when, and where to.',
     },
