@@ -4,7 +4,7 @@ import { bandInk, ink } from '../theme/tokens'
 import { daysBetween, shortDay } from '../units/day'
 import type { X } from './Lane'
 import type { Lane } from './layout'
-import { heightOf, shareOn } from './layout'
+import { heightOf, roomFor, shareOn } from './layout'
 
 interface Props {
     moves: readonly PlanMove[]
@@ -14,27 +14,20 @@ interface Props {
     today: string
 }
 
-const STEP = 54
-
 /**
  * Moves as bands that cross from lane to lane: filled where one leaves, hollow where it arrives; before them what must be
  * done first. Words stand over all lines.
  */
 export function Crossings({ moves, bands, lanes, x, today }: Props) {
-    const dated = new Set<string>()
     const drawn = moves.flatMap((move) => {
         const day = daysBetween(today, move.on)
         const ends = endsOf(move, day, bands, lanes)
         if (ends === null) {
             return []
         }
-        const at = x(day)
-        const near = `${ends.to.row.key} ${Math.round(at / STEP)}`
-        const isFirst = !dated.has(near)
-        dated.add(near)
         const y1 = heightOf(shareOn(ends.left, day, 2), ends.from)
         const y2 = heightOf(shareOn(ends.arrived, day, 2), ends.to)
-        return [{ move, at, y1, y2, band: ends.band, to: ends.to, isFirst }]
+        return [{ move, at: x(day), y1, y2, band: ends.band, to: ends.to }]
     })
     return (
         <g>
@@ -46,28 +39,36 @@ export function Crossings({ moves, bands, lanes, x, today }: Props) {
                     <SurveyMark band={band} x={at} y={y2} r={6} hollow />
                 </g>
             ))}
-            {drawn.map(({ move, at, to, isFirst }) => (
-                <g key={`${move.name} ${move.on}`}>
-                    <Preparing move={move} lane={to} x={x} today={today} />
-                    {isFirst && (
-                        <text
-                            x={at + 7}
-                            y={to.top - 3}
-                            fontSize="14"
-                            fontWeight={700}
-                            fill={ink('ink')}
-                            paintOrder="stroke"
-                            stroke={ink('paper')}
-                            strokeWidth={5}
-                        >
-                            {shortDay(move.on, move.on)}
-                        </text>
-                    )}
-                </g>
+            {drawn.map(({ move, to }) => (
+                <Preparing key={`${move.name} ${move.on}`} move={move} lane={to} x={x} today={today} />
             ))}
+            {lanes.map((lane) => {
+                const arriving = drawn.filter(({ to }) => to === lane)
+                const hasRoom = roomFor(arriving.map(({ at }) => at))
+                return arriving.map(({ move, at }, i) =>
+                    hasRoom[i] === true ? (
+                        <Day key={`${move.name} ${move.on}`} on={move.on} x={at + 7} y={lane.days} />
+                    ) : null,
+                )
+            })}
         </g>
     )
 }
+
+const Day = ({ on, x, y }: { on: string; x: number; y: number }) => (
+    <text
+        x={x}
+        y={y}
+        fontSize="14"
+        fontWeight={700}
+        fill={ink('ink')}
+        paintOrder="stroke"
+        stroke={ink('paper')}
+        strokeWidth={5}
+    >
+        {shortDay(on, on)}
+    </text>
+)
 
 function endsOf(move: PlanMove, day: number, bands: readonly LaneBand[], lanes: readonly Lane[]) {
     const own = bands.filter((band) => band.name === move.name)

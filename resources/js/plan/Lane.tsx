@@ -193,7 +193,7 @@ export function LaneNames(props: Props) {
                     {...LETTERING}
                     key={`${breach.name} ${breach.from}`}
                     x={at}
-                    y={lane.top - 11}
+                    y={lane.names}
                     fontSize="14"
                     fill={ink('over')}
                     stroke={ink('paper')}

@@ -8,6 +8,10 @@ const LEAST = 24
 /** A lane is cut above this, if no band reaches the cut. */
 const MOST = 48
 const ABOVE = 22
+/** Days stand right above the edge, or above the hatch of what is out of rule; names above the hatch, or above the days. */
+const ABOVE_EDGE = 3
+const ABOVE_HATCH = 11
+const LINE = 14
 const BELOW = 13
 const AXIS = 34
 const BETWEEN_SCALES = 12
@@ -23,6 +27,9 @@ export interface Lane {
     /** The upper edge and the floor, pixels. */
     top: number
     floor: number
+    /** Where the words above it stand: the days on which somebody comes, and who is out of rule. */
+    days: number
+    names: number
     /** Of the whole width, in pixels: where a band reaches it, the home is outgrown. */
     whole: number
     isCut: boolean
@@ -52,9 +59,21 @@ export function layOut(page: PlanPage): Layout {
         )
         const isCut = whole > MOST && highest * whole < MOST - 8
         const height = isCut ? MOST : whole
-        const top = y + ABOVE + (opensScale ? BETWEEN_SCALES : 0)
+        const isBroken = page.breaches.some(({ system_key }) => system_key === row.key)
+        const isDated = page.moves.some(({ to_key }) => to_key === row.key)
+        const second = isBroken && isDated ? LINE : 0
+        const top = y + ABOVE + second + (opensScale ? BETWEEN_SCALES : 0)
         y = top + height + BELOW
-        return { row, top, floor: top + height, whole, isCut, opensScale }
+        return {
+            row,
+            top,
+            floor: top + height,
+            days: top - (isBroken ? ABOVE_HATCH : ABOVE_EDGE),
+            names: top - ABOVE_HATCH - second,
+            whole,
+            isCut,
+            opensScale,
+        }
     })
     return { lanes, height: y + 4, days: daysBetween(page.date, page.horizon) }
 }
@@ -125,3 +144,16 @@ export function placeNames(
 
 export const nameOf = (band: LaneBand): string =>
     band.count > 1 && !band.is_part ? `${band.count} ${band.name}` : band.name
+
+/** Between the beginnings of two days in words, pixels. */
+const DAY = 54
+
+/** Those of a lane that have room to be written, by where they stand; the first before the later. */
+export function roomFor(at: readonly number[]): boolean[] {
+    let free = -Infinity
+    return at.map((one) => {
+        const hasRoom = one >= free
+        free = hasRoom ? one + DAY : free
+        return hasRoom
+    })
+}
