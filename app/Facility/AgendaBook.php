@@ -190,20 +190,17 @@ final readonly class AgendaBook
         }
         [$today, $book] = [$this->kept->facility->date, new PlanBook($this->kept)];
         $items = array_map(fn (Concern $concern): AgendaItem => AgendaItem::ofConcern($concern->fish, $concern->finding), $book->newConcerns($adopted));
-        foreach ($book->read($adopted)->moves as $move) {
+        $moves = $book->read($adopted)->moves;
+        foreach ($moves as $move) {
             if ($this->kept->settledSheets($move->fish) === [] && $move->from->key === $move->fish->currentSystem()) {
                 $items[] = AgendaItem::ofPlannedMove($move, $book->plannedDay($adopted, $move), $this->kept->brief($this->kept->facility->fish[Parted::whole($move->fish->key)])->length->likely, $today);
             }
-            foreach ($move->prepare as [$step, $by]) {
-                $items[] = AgendaItem::ofPlannedStep(isset($this->kept->facility->systems[$move->to->key]) ? $move->to->key : $move->from->key, $move->to->name, $step, $by, $today);
-            }
         }
-
         foreach ($book->supposed($adopted) as $mend) {
             $items[] = AgendaItem::ofPlannedMend($mend, $this->kept->facility);
         }
 
-        return $items;
+        return [...AgendaItem::ofPlannedSteps($this->kept->facility, $moves), ...$items];
     }
 
     /** @return list<AgendaItem|null> */

@@ -160,7 +160,7 @@ final class PlanTest extends ApiTestCase
         $plan->moves()->create(['fish_id' => $osier, 'from_system_id' => $sluice, 'to_system_id' => $kiln, 'on' => '2027-06-01', 'waits_in_tub' => false]);
         $plan->moves()->create(['fish_id' => $this->fish('Bramble'), 'from_system_id' => $this->system('Porch tank'), 'to_system_id' => $kiln, 'on' => '2027-03-18', 'waits_in_tub' => false]);
         $said = fn (): string => implode(' ', $this->getJson("/api/v1/plans/{$plan->id}")->assertOk()->json('sentences'));
-        $this->assertStringContainsString('does with fewer than 2 moves', $said());
+        $this->assertStringContainsString('does with fewer than two moves', $said());
         $this->postJson("/api/v1/fish/{$osier}/moves", ['date' => self::TODAY, 'to_system_id' => $kiln])->assertCreated();
         $this->assertStringNotContainsString('fewer than', $said());
     }

@@ -39,11 +39,11 @@ final readonly class Agenda
         $places = count(array_unique(array_column($this->items, 'system')));
         foreach ($this->items as $item) {
             if ($item->name !== $first->name) {
-                return Finding::of('today.round_then', parts: $parts, places: $places, homes: $homes, first: $first->name, second: $item->name);
+                return Finding::of('today.round_then', parts: $parts, places: $places, homes: $homes, elsewhere: $homes - $places, first: $first->name, second: $item->name);
             }
         }
 
-        return Finding::of('today.round', parts: $parts, places: $places, homes: $homes, first: $first->name);
+        return Finding::of('today.round', parts: $parts, places: $places, homes: $homes, elsewhere: $homes - $places, first: $first->name);
     }
 
     /** @return list<Finding> how many of each sort there are */

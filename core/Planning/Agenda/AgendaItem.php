@@ -9,6 +9,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Company\Aggression\OpenCase;
 use Biomegas\Facility\Facility;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Inspection;
 use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
@@ -196,9 +197,8 @@ final readonly class AgendaItem
         return new self(AgendaKind::Interim, $to->key, $who, $what, true, record: $record);
     }
 
-    /** A move of the plan that is followed, when its day is near and no sheet prepares it. */
     /**
-     * On its day, or as soon as the fish is as long as it was to be then.
+     * A move of the plan that is followed, when its day is near and no sheet prepares it: on its day, or as soon as the fish is as long as it was to be then.
      *
      * @param  LocalDate  $on  the day that the plan has for it
      * @param  float  $length  its likely length today, millimetres
@@ -227,14 +227,39 @@ final readonly class AgendaItem
     }
 
     /**
-     * What the plan that is followed wants done before a move.
+     * What the plan that is followed wants done by today before its moves: once for each home, whoever moves there. Of a
+     * home that is not there yet it is said where the first comes from.
      *
-     * @param  string  $at  key of the system at which it is said
-     * @param  string  $home  that is made ready, by name
+     * @param  list<PlanMove>  $moves
+     * @return list<self>
      */
-    public static function ofPlannedStep(string $at, string $home, Finding $step, LocalDate $by, LocalDate $today): ?self
+    public static function ofPlannedSteps(Facility $facility, array $moves): array
     {
-        return $by->isAfter($today) ? null : new self(AgendaKind::Plan, $at, $home, $step, false);
+        $due = [];
+        foreach ($moves as $move) {
+            foreach ($move->prepare as [$step, $by]) {
+                $known = $due["{$move->to->key} {$step->code}"] ?? null;
+                if (! $by->isAfter($facility->date)) {
+                    $due["{$move->to->key} {$step->code}"] = new self(
+                        AgendaKind::Plan, $known->system ?? (isset($facility->systems[$move->to->key]) ? $move->to->key : $move->from->key), $move->to->name,
+                        self::fittedTogether($known?->what, $step), false,
+                    );
+                }
+            }
+        }
+
+        return array_values($due);
+    }
+
+    /** What two want fitted to one home, each thing once; of any other step the one that is known. */
+    private static function fittedTogether(?Finding $known, Finding $step): Finding
+    {
+        if ($known === null) {
+            return $step;
+        }
+        $fittings = array_filter([...(array) ($known->figures['fittings'] ?? []), ...(array) ($step->figures['fittings'] ?? [])], fn (mixed $one): bool => $one instanceof Fitting);
+
+        return $fittings === [] ? $known : Finding::of('housing.fittings.fit', fittings: array_values(array_column($fittings, null, 'value')));
     }
 
     /** The plan that is followed no longer fits. */

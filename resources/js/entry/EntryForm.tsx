@@ -12,6 +12,9 @@ interface Props {
     children: ReactNode
 }
 
+/** On a desk it need not be as wide as the page. */
+const BROAD = { flex: { base: '1', lg: '0 0 320px' }, minHeight: '58px' }
+
 /** The fields of an entry with its two buttons. */
 export function EntryForm({ act, isSaving, error, onSave, onCancel, children }: Props) {
     return (
@@ -30,7 +33,7 @@ export function EntryForm({ act, isSaving, error, onSave, onCancel, children }: 
                     {error}
                 </chakra.p>
             )}
-            <Box display="flex" gap="12px" justifyContent="flex-end">
+            <Box display="flex" gap="12px" justifyContent={onCancel === undefined ? undefined : 'flex-end'}>
                 {onCancel !== undefined && (
                     <Button type="button" onClick={onCancel}>
                         {messages.frame.cancel}
@@ -40,7 +43,7 @@ export function EntryForm({ act, isSaving, error, onSave, onCancel, children }: 
                     type="submit"
                     variant="solid"
                     disabled={isSaving}
-                    {...(onCancel === undefined ? { flex: '1', minHeight: '58px' } : {})}
+                    {...(onCancel === undefined ? BROAD : {})}
                 >
                     {act}
                 </Button>

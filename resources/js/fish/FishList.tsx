@@ -27,7 +27,7 @@ export function FishList() {
             {(fish) =>
                 fish.length === 0 ? (
                     <>
-                        <SheetHead sentence={messages.fish.none} comment={messages.today.emptyHelp} />
+                        <SheetHead sentence={messages.fish.none} comment={messages.fish.noneHelp} />
                         <AddFish />
                     </>
                 ) : (

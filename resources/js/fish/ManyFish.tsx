@@ -101,7 +101,7 @@ function useTablePreview(text: string, method: Method, order: Order | undefined)
     const preview = useQuery({
         queryKey: ['preview', 'fish-table', asked],
         queryFn: () => previewTable(asked),
-        enabled: text.trim() !== '',
+        enabled: (asked.text ?? '').trim() !== '',
         placeholderData: keepPreviousData,
         retry: false,
     })

@@ -7,7 +7,9 @@ namespace Tests\Core\Planning;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\LocalMoment;
 use Biomegas\Facility\Fish;
+use Biomegas\Facility\Fitting;
 use Biomegas\Facility\Inspection;
+use Biomegas\Finding\Finding;
 use Biomegas\Moving\Quarantine\HealthObservation;
 use Biomegas\Moving\Quarantine\QuarantineState;
 use Biomegas\Moving\Sheet\DailyTests;
@@ -22,6 +24,7 @@ use Biomegas\Planning\Agenda\AgendaItem;
 use Biomegas\Planning\Agenda\AgendaKind;
 use Biomegas\Planning\HomesAhead\HomesAhead;
 use Biomegas\Planning\HomesAhead\StayAhead;
+use Biomegas\Planning\Plan\PlanMove;
 use Biomegas\Rulebook\Rulebook;
 use Biomegas\Water\Test\WaterTest;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -227,6 +230,8 @@ final class AgendaItemTest extends TestCase
         yield 'one thing in the only home' => [[$inspect()], 1, 'One thing. Begin with One.'];
         yield 'one to measure' => [[$measure()], 3, 'One fish to measure in one of three systems. Begin with One.'];
         yield 'two homes' => [[$measure(), $measure('Two', 'vat')], 3, 'Two fish to measure in two of three systems. Begin with One, then Two.'];
+        yield 'both homes' => [[$measure(), $measure('Two', 'vat')], 2, 'Two fish to measure in both systems. Begin with One, then Two.'];
+        yield 'all homes' => [[$measure(), $measure('Two', 'vat'), $measure('Three', 'pond')], 3, 'Three fish to measure in all three systems. Begin with One, then Two.'];
         yield 'several things' => [[$measure(), $inspect()], 2, 'One fish to measure and one other thing in one of two systems. Begin with One.'];
     }
 
@@ -234,7 +239,24 @@ final class AgendaItemTest extends TestCase
     #[DataProvider('rounds')]
     public function test_the_round_is_told_in_a_sentence(array $items, int $homes, string $said): void
     {
-        $this->assertSame($said, Said::of((new Agenda($items, ['home', 'vat']))->told($homes)));
+        $this->assertSame($said, Said::of((new Agenda($items, ['home', 'vat', 'pond']))->told($homes)));
+    }
+
+    public function test_what_two_moves_of_a_plan_want_of_one_home_is_said_once(): void
+    {
+        [$home, $vat] = [Example::tank('home', 100, 40), Example::tank('vat', 200, 80)];
+        $move = fn (string $to, array ...$prepare): PlanMove => new PlanMove(self::fish(), $home, $to === 'vat' ? $vat : Example::tank($to, 300, 100), self::day(self::TODAY), 300, [null, null, null], [Finding::of('ready.done')], $prepare);
+        $fit = fn (string $by, Fitting ...$fittings): array => [Finding::of('housing.fittings.fit', fittings: $fittings), self::day($by)];
+        $dig = [Finding::of('ready.dig'), self::day(self::TODAY)];
+        $steps = fn (PlanMove ...$moves): array => array_map(
+            fn (AgendaItem $item): array => [$item->system, $item->name, $item->what === null ? '' : Said::of($item->what)],
+            AgendaItem::ofPlannedSteps(Example::facility([$home, $vat], [self::fish()], self::TODAY), $moves),
+        );
+
+        $this->assertSame([['vat', 'Vat', 'Fit a tight lid and hides.']], $steps($move('vat', $fit(self::TODAY, Fitting::TightLid)), $move('vat', $fit(self::TODAY, Fitting::Hides, Fitting::TightLid))));
+        $this->assertSame([['vat', 'Vat', 'Fit a tight lid.']], $steps($move('vat', $fit(self::TODAY, Fitting::TightLid)), $move('vat', $fit('2027-03-14', Fitting::Hides))), 'hides are not due yet');
+        $this->assertCount(2, $steps($move('vat', $fit(self::TODAY, Fitting::Hides)), $move('built', $dig), $move('built', $dig)));
+        $this->assertSame('home', $steps($move('built', $dig))[0][0], 'where it comes from: the other is not there yet');
     }
 
     private static function leaving(string $day, ?bool $isNextPlanned = null): HomesAhead

@@ -6,6 +6,7 @@ export const fish = {
         '{n, plural, one {One fish or shoal lives here} other {{n_Words} fish and shoals live here}}{outgrown, plural, =0 {.} other {, {outgrown_words} of them in homes that will not do.}}',
     listComment: 'Soonest to leave its home first.',
     none: 'No fish yet.',
+    noneHelp: 'Add what you keep: a name, its kind and the lengths that you remember.',
     add: 'Add fish',
     rename: 'Name',
     former: 'Former fish',
