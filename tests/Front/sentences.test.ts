@@ -196,8 +196,17 @@ describe('a window, short and as the answer to a what-if', () => {
 
 describe('what is thought of a length', () => {
     const before = { date: '2027-01-02', length_mm: 190 }
-    const review = (length: number, earlier: object | null = before): Review =>
-        ({ length_mm: length, expected_mm: { low: 200, high: 240 }, before: earlier }) as unknown as Review
+    const review = (
+        length: number,
+        earlier: object | null = before,
+        question: Review['question'] = null,
+    ): Review =>
+        ({
+            length_mm: length,
+            expected_mm: { low: 200, high: 240 },
+            before: earlier,
+            question,
+        }) as unknown as Review
     const last = (date: string, unit = cm): string =>
         lastLengthWords(fish({ last_length: { date, length_mm: 254 } }), unit, TODAY)
     saysEach([
@@ -212,6 +221,14 @@ describe('what is thought of a length', () => {
         [
             reviewSentence(review(300), inch, TODAY),
             '4.3 in more than on 2 January. Expected 7.9 to 9.4 in: a little long.',
+        ],
+        [
+            reviewSentence(review(22, before, 'unit-slip'), cm, TODAY),
+            '16.8 cm less than on 2 January. Expected 20.0 to 24.0 cm: shorter than can be believed.',
+        ],
+        [
+            reviewSentence(review(300, before, 'jumped'), cm, TODAY),
+            '11.0 cm more than on 2 January. Expected 20.0 to 24.0 cm: longer than can be believed.',
         ],
         [reviewSentence(review(220, null), cm, TODAY), 'Expected 20.0 to 24.0 cm from its species alone.'],
         [lastLengthWords(fish(), cm, TODAY), 'Never measured'],

@@ -3,6 +3,7 @@ import { useForm, useWatch } from 'react-hook-form'
 import type { FishRow, MeasurementEntry, Review, Units } from '../api/types'
 import { useKeeper, useUnit } from '../frame/keeper'
 import { FieldScope, fieldsOf } from '../entry/FieldForm'
+import { useIsAsked } from '../entry/useIsAsked'
 import { messages } from '../messages'
 import type { LengthUnit } from '../units/length'
 import { measured } from '../units/length'
@@ -82,6 +83,7 @@ export function RecordLength({ fish, correcting, onDone, onNext }: Props) {
             ...(correcting === undefined ? {} : { version: correcting.version }),
         })
     }
+    const isAsked = useIsAsked(useWatch({ control: form.control }), entry)
     const current = entry.problem?.current
     const stale = current && messages.fish.stale({ now: measured(current.length_mm, unit) })
     return (
@@ -114,7 +116,7 @@ export function RecordLength({ fish, correcting, onDone, onNext }: Props) {
                     <Buttons
                         act={correcting === undefined ? messages.fish.save : messages.fish.saveCorrection}
                         isSaving={entry.isSaving}
-                        isAsked={entry.problem?.question !== undefined}
+                        isAsked={isAsked}
                         onKeep={() => save(true)}
                         next={correcting === undefined ? round.next?.name : undefined}
                         onNext={() => save(false, true)}

@@ -200,11 +200,15 @@ export function reviewSentence(review: Review, unit: LengthUnit, today: string):
     return change < 0 ? said.less(told) : said.more(told)
 }
 
-function reviewVerdict({ length_mm, expected_mm }: Review): string {
+function reviewVerdict({ length_mm, expected_mm, question }: Review): string {
+    const said = messages.fish.review
     if (length_mm < expected_mm.low) {
-        return messages.fish.review.short
+        return question === null ? said.short : said.tooShort
     }
-    return length_mm > expected_mm.high ? messages.fish.review.long : messages.fish.review.asExpected
+    if (length_mm > expected_mm.high) {
+        return question === null ? said.long : said.tooLong
+    }
+    return said.asExpected
 }
 
 /** "12 barbs" or the name of a single fish. */

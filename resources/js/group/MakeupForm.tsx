@@ -1,11 +1,12 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { UseFormReturn } from 'react-hook-form'
-import { useFieldArray, useForm } from 'react-hook-form'
+import { useFieldArray, useForm, useWatch } from 'react-hook-form'
 import { write } from '../api/client'
 import type { FishSheet, MakeupRequest } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { FieldForm, fieldsOf } from '../entry/FieldForm'
 import { optionsOf } from '../entry/fields'
+import { useIsAsked } from '../entry/useIsAsked'
 import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
 import { groupWords as words } from '../messages/group'
@@ -54,6 +55,7 @@ export function MakeupForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => 
             onDone,
         },
     )
+    const isAsked = useIsAsked(useWatch({ control: form.control }), entry)
     const areSizesSaid = form.formState.dirtyFields.sizes !== undefined
     const save = ({ males, females, sizes, method, date }: Values, keep: boolean): void =>
         entry.save({
@@ -80,7 +82,7 @@ export function MakeupForm({ sheet, onDone }: { sheet: FishSheet; onDone: () => 
                 <Choice name="method" label={words.method} options={optionsOf(messages.labels.methods)} />
             )}
             <Text name="date" label={words.day} type="date" max={sheet.today} />
-            {entry.problem?.question !== undefined && (
+            {isAsked && (
                 <Button type="button" disabled={entry.isSaving} onClick={() => save(form.getValues(), true)}>
                     {words.keep}
                 </Button>

@@ -3,6 +3,7 @@ import { useForm, useFormContext, useWatch } from 'react-hook-form'
 import type { EntryField, LogDetail } from '../api/types'
 import { Chips } from '../entry/Chips'
 import { FieldForm, fieldsOf, useRefusal } from '../entry/FieldForm'
+import { useIsAsked } from '../entry/useIsAsked'
 import { useWrite } from '../entry/useWrite'
 import { write } from '../api/client'
 import { useKeeper } from '../frame/keeper'
@@ -39,7 +40,7 @@ export function CorrectionForm({ detail, onDone }: { detail: LogDetail; onDone: 
     })
     const save = (keep: boolean): void =>
         entry.save({ version: detail.version, fields: form.getValues(), ...(keep ? { keep } : {}) })
-    const isAsked = entry.problem?.question != null
+    const isAsked = useIsAsked(useWatch({ control: form.control }), entry)
     return (
         <FieldForm form={form} entry={entry} act={words.save} onCancel={onDone} onSave={() => save(false)}>
             {detail.fields.map((field) => (

@@ -10,6 +10,7 @@ import type { Quantity, SystemSheet, WaterTestRequest } from '../api/types'
 import { EntryForm } from '../entry/EntryForm'
 import { TextField } from '../entry/fields'
 import { useEntry } from '../entry/useEntry'
+import { useIsAsked } from '../entry/useIsAsked'
 const ALL = Object.keys(messages.labels.quantities) as Quantity[]
 
 /** What a test found; only what was measured is filled in. */
@@ -42,6 +43,7 @@ export function WaterTestForm({
         values: Object.fromEntries(Object.entries(values).filter(([, text]) => text.trim() !== '')),
         note: note === '' ? null : note,
     })
+    const isAsked = useIsAsked(body(), entry)
     return (
         <EntryForm
             act={systemsWords.save}
@@ -84,7 +86,7 @@ export function WaterTestForm({
                 onChange={setNote}
                 error={entry.fieldError('note')}
             />
-            {entry.problem?.question !== undefined && (
+            {isAsked && (
                 <Button type="button" alignSelf="start" onClick={() => entry.save({ ...body(), keep: true })}>
                     {systemsWords.water.keep}
                 </Button>

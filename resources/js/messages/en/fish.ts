@@ -161,6 +161,8 @@ export const fish = {
         less: '{by} less than on {day}. {expected}: {verdict}.',
         short: 'a little short',
         long: 'a little long',
+        tooShort: 'shorter than can be believed',
+        tooLong: 'longer than can be believed',
         asExpected: 'as expected',
     },
     never: 'Never measured',
