@@ -30,7 +30,18 @@ final readonly class QuickWriter
     /** @throws InvalidEntry "text" when it cannot be read */
     public function read(string $typed): QuickEntry
     {
-        return (new LineReader(self::lexicon(), self::names('fish'), self::names('systems')))->read($typed);
+        return self::reader()->read($typed);
+    }
+
+    /** What a line that cannot be read most likely writes down; null: nothing in it tells. */
+    public function nearest(string $typed): ?QuickEntry
+    {
+        return self::reader()->nearest($typed);
+    }
+
+    private static function reader(): LineReader
+    {
+        return new LineReader(self::lexicon(), self::names('fish'), self::names('systems'));
     }
 
     /**

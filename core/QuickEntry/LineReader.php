@@ -58,7 +58,24 @@ final readonly class LineReader
         return $left === '' ? $entry : throw self::because(Finding::of('quick.not_understood', left: $left));
     }
 
-    /** By its verb, else by what stands in it. */
+    /** What a line that cannot be read most likely writes down, and of whom; null: nothing in it tells. */
+    public function nearest(string $typed): ?QuickEntry
+    {
+        $line = Line::of($typed);
+        try {
+            $kind = $this->kind($line);
+        } catch (InvalidEntry) {
+            return null;
+        }
+
+        return new QuickEntry($kind, fish: $this->fish->takeFrom($line), system: $this->systems->takeFrom($line));
+    }
+
+    /**
+     * By its verb, else by what stands in it.
+     *
+     * @throws InvalidEntry
+     */
     private function kind(Line $line): QuickKind
     {
         $verbs = array_keys($this->words->verbs);

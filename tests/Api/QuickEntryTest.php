@@ -66,8 +66,16 @@ final class QuickEntryTest extends ApiTestCase
         $this->assertNull($preview['says'], 'they live apart');
         $this->assertNotSame([], $preview['doubts']);
         $this->postJson('/api/v1/quick-entries', ['text' => 'Pip chased Moss', 'keep' => true])->assertUnprocessable();
-        foreach (['Bramble' => 'Say what of it', 'lost Tansy' => 'Say how Tansy was lost', 'Bramble 38 cm upside' => 'Not understood: upside', '' => 'Type what happened'] as $typed => $why) {
-            $this->assertStringStartsWith($why, (string) $this->postJson('/api/v1/quick-entries/preview', ['text' => $typed])->assertUnprocessable()->json('errors.text.0'));
+        $this->assertStringStartsWith('Type what happened', (string) $this->postJson('/api/v1/quick-entries/preview', ['text' => ''])->assertUnprocessable()->json('errors.text.0'));
+    }
+
+    public function test_what_cannot_be_read_leads_to_the_nearest_form(): void
+    {
+        foreach (['Bramble' => ['Say what of it', null, null], 'lost Tansy' => ['Say how Tansy was lost', 'loss', 'Tansy'], 'Bramble 38 cm upside' => ['Not understood: upside', 'length', 'Bramble'], 'count barbs 1o seen' => ['Say how many of Barbs', 'count', 'Barbs']] as $typed => [$why, $kind, $fish]) {
+            $preview = $this->postJson('/api/v1/quick-entries/preview', ['text' => $typed])->assertOk()->json();
+            $this->assertStringStartsWith($why, $preview['doubts'][0]);
+            $this->assertSame([null, $kind, $fish === null ? null : $this->fish($fish)], [$preview['says'], $preview['kind'], $preview['fish_id']]);
+            $this->postJson('/api/v1/quick-entries', ['text' => $typed])->assertUnprocessable()->assertJsonPath('errors.text.0', $preview['doubts'][0]);
         }
     }
 

@@ -20,6 +20,7 @@ use App\OpenApi\Takes;
 use App\QuickEntry\QuickWriter;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
+use Biomegas\QuickEntry\QuickEntry;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 use OpenApi\Attributes as OA;
@@ -36,10 +37,15 @@ final readonly class QuickEntryController
     #[Answers(200, 'QuickPreview', 'Nothing is written.')]
     #[Answers(401, 'Problem', 'Not signed in.')]
     #[Answers(403, 'Problem', 'May only look.')]
-    #[Answers(422, 'Problem', 'What is missing.')]
+    #[Answers(422, 'Problem', 'There is no line.')]
     public function preview(QuickEntryRequest $request): JsonResponse
     {
-        $entry = $this->lines->read($request->string('text')->value());
+        $typed = $request->string('text')->value();
+        try {
+            $entry = $this->lines->read($typed);
+        } catch (InvalidEntry $unread) {
+            return response()->json(self::looked($this->lines->nearest($typed), null, [Messages::ofFacility()->say($unread->finding())]));
+        }
         // It is written to see what stands against it, and never kept.
         DB::beginTransaction();
         try {
@@ -52,10 +58,16 @@ final readonly class QuickEntryController
             DB::rollBack();
         }
 
-        return response()->json(new QuickPreview(
-            $entry->kind->value, $says, $against, $isDoubt,
-            $entry->fish === null ? null : Fish::query()->where('name', $entry->fish)->value('id'), $entry->system === null ? null : System::query()->where('name', $entry->system)->value('id'),
-        ));
+        return response()->json(self::looked($entry, $says, $against, $isDoubt));
+    }
+
+    /** @param  list<string>  $against */
+    private static function looked(?QuickEntry $entry, ?string $says, array $against, bool $isDoubt = false): QuickPreview
+    {
+        return new QuickPreview(
+            $entry?->kind->value, $says, $against, $isDoubt,
+            $entry?->fish === null ? null : Fish::query()->where('name', $entry->fish)->value('id'), $entry?->system === null ? null : System::query()->where('name', $entry->system)->value('id'),
+        );
     }
 
     #[OA\Post(path: '/api/v1/quick-entries', operationId: 'writeQuickEntry')]

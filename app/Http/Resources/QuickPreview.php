@@ -12,9 +12,9 @@ final readonly class QuickPreview
 {
     /** @param  list<string>  $doubts */
     public function __construct(
-        #[OA\Property(type: 'string', enum: QuickKind::class)] public string $kind,
+        #[OA\Property(type: 'string', enum: QuickKind::class, nullable: true, description: 'What it writes down, or most likely would; null: nothing in it tells.')] public ?string $kind,
         #[OA\Property(description: 'As the log will tell it; null: it cannot be written down like this.')] public ?string $says,
-        #[OA\Property(description: 'What stands against it.', type: 'array', items: new OA\Items(type: 'string'))] public array $doubts,
+        #[OA\Property(description: 'What stands against it, or why it cannot be read.', type: 'array', items: new OA\Items(type: 'string'))] public array $doubts,
         #[OA\Property(description: 'It is unlikely, and can be written down all the same.')] public bool $is_doubtful,
         #[OA\Property(description: 'Whose sheet is nearest.')] public ?int $fish_id,
         #[OA\Property] public ?int $system_id,

@@ -6549,11 +6549,14 @@ export interface components {
         };
         /** @description What a line would write down. */
         QuickPreview: {
-            /** @enum {string} */
-            kind: "length" | "count" | "incident" | "test" | "change" | "loss" | "meal" | "move" | "note";
+            /**
+             * @description What it writes down, or most likely would; null: nothing in it tells.
+             * @enum {string|null}
+             */
+            kind: "length" | "count" | "incident" | "test" | "change" | "loss" | "meal" | "move" | "note" | null;
             /** @description As the log will tell it; null: it cannot be written down like this. */
             says: string | null;
-            /** @description What stands against it. */
+            /** @description What stands against it, or why it cannot be read. */
             doubts: string[];
             /** @description It is unlikely, and can be written down all the same. */
             is_doubtful: boolean;
@@ -18247,7 +18250,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description What is missing. */
+            /** @description There is no line. */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -24,10 +24,10 @@ interface Props extends EntryProps {
     Form: (props: { system: SystemSheet; today: string; onDone: () => void }) => React.ReactNode
 }
 
-function WaterSlip({ due, Form, today: day, onDone }: Props) {
+function WaterSlip({ due, Form, home, today: day, onDone }: Props) {
     const today = useQuery(todayQuery).data
     const [where, choose] = useState(
-        String(today?.due.find(({ kind }) => due.includes(kind))?.system_id ?? ''),
+        String(home ?? today?.due.find(({ kind }) => due.includes(kind))?.system_id ?? ''),
     )
     const system = today?.systems.find(({ id }) => String(id) === where)
     return (

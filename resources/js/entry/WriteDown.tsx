@@ -1,5 +1,5 @@
 import { entryWords } from '../messages/entry'
-import { Box, Button } from '@chakra-ui/react'
+import { Box, Button, chakra } from '@chakra-ui/react'
 import { Suspense, useState } from 'react'
 import type { FishRow } from '../api/types'
 import { Drawing } from '../frame/Drawing'
@@ -28,15 +28,15 @@ const forms = {
 interface Props {
     kinds: readonly EntryKind[]
     all: readonly FishRow[]
-    fish?: FishRow
+    fish?: FishRow | undefined
+    home?: number | undefined
     today: string
 }
 
 /** One button for each thing that can be written down; each opens its slip. */
-export function WriteDown({ kinds, all, fish, today }: Props) {
+export function WriteDown({ kinds, ...about }: Props) {
     const [open, setOpen] = useState<EntryKind | null>(null)
     const close = (): void => setOpen(null)
-    const shown = open === null ? null : forms[open]
     return (
         <>
             <Box display="flex" flexWrap="wrap" gap="10px">
@@ -46,13 +46,35 @@ export function WriteDown({ kinds, all, fish, today }: Props) {
                     </Button>
                 ))}
             </Box>
-            <PaperDialog title={shown?.title ?? ''} open={open !== null} onClose={close}>
-                {shown !== null && (
-                    <Suspense fallback={<Drawing />}>
-                        <shown.Form all={all} fish={fish} today={today} onDone={close} />
-                    </Suspense>
-                )}
+            <PaperDialog title={open === null ? '' : forms[open].title} open={open !== null} onClose={close}>
+                {open !== null && <EntrySlip kind={open} {...about} onDone={close} />}
             </PaperDialog>
         </>
     )
 }
+
+interface SlipProps extends Omit<Props, 'kinds'> {
+    kind: EntryKind
+    onDone: () => void
+}
+
+/** The fields of one of them. */
+function EntrySlip({ kind, all, fish, home, today, onDone }: SlipProps) {
+    const { Form } = forms[kind]
+    return (
+        <Suspense fallback={<Drawing />}>
+            <Form all={all} fish={fish} home={home} today={today} onDone={onDone} />
+        </Suspense>
+    )
+}
+
+/** The same on a slip that is open already, under its own name. */
+export const NearestForm = ({ kind, ...about }: SlipProps) => (
+    <Box as="section" aria-label={forms[kind].title} display="flex" flexDirection="column" gap="12px">
+        <chakra.h3 fontWeight={800}>{forms[kind].title}</chakra.h3>
+        <EntrySlip kind={kind} {...about} />
+    </Box>
+)
+
+/** Of what can be written in a line, what has a form. */
+export const hasForm = (kind: string): kind is EntryKind => kind in forms

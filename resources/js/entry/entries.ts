@@ -8,6 +8,8 @@ export interface EntryProps {
     all: readonly FishRow[]
     /** The fish it is about, when it is known already. */
     fish: FishRow | undefined
+    /** The home it is about, when it is known already. */
+    home?: number | undefined
     today: string
     onDone: () => void
 }

@@ -6,9 +6,12 @@ import { write } from '../api/client'
 import { fishListQuery, systemsQuery } from '../api/queries'
 import { Refused, Unreachable } from '../api/refused'
 import type { QuickPreview } from '../api/types'
+import type { EntryKind } from '../entry/entries'
 import { TextField } from '../entry/fields'
 import { momentNow } from '../entry/timeNow'
 import { useEntry } from '../entry/useEntry'
+import { NearestForm, hasForm } from '../entry/WriteDown'
+import { useKeeper } from '../frame/keeper'
 import { quickWords as words } from '../messages/quick'
 import { completed, namesFor } from './complete'
 
@@ -18,6 +21,7 @@ const PAUSE = 300
 /** One line for everything that is written down daily: it says what it will write before it does. */
 export function QuickSlip({ onDone }: { onDone: () => void }) {
     const [typed, setTyped] = useState('')
+    const [form, setForm] = useState<EntryKind | null>(null)
     const { asked, preview, refused, isReading, isUnread } = useReading(typed)
     const entry = useEntry(
         '/api/v1/quick-entries',
@@ -33,6 +37,9 @@ export function QuickSlip({ onDone }: { onDone: () => void }) {
         if (mayWrite) {
             entry.save({ text: asked, at: momentNow(), keep: preview?.is_doubtful === true })
         }
+    }
+    if (form !== null) {
+        return <Form kind={form} about={preview} onDone={onDone} />
     }
     return (
         <chakra.form
@@ -55,7 +62,7 @@ export function QuickSlip({ onDone }: { onDone: () => void }) {
             />
             <Completions typed={typed} onComplete={setTyped} />
             <Box aria-live="polite" aria-busy={isReading} minHeight="52px">
-                {preview !== undefined && <Preview preview={preview} onGo={onDone} />}
+                {preview !== undefined && <Preview preview={preview} onGo={onDone} onForm={setForm} />}
                 {isUnread && <chakra.p color="close">{words.unread}</chakra.p>}
                 {typed === '' && <Examples onTake={setTyped} />}
             </Box>
@@ -91,7 +98,14 @@ function useReading(typed: string) {
     }
 }
 
-function Preview({ preview, onGo }: { preview: QuickPreview; onGo: () => void }) {
+interface PreviewProps {
+    preview: QuickPreview
+    onGo: () => void
+    onForm: (kind: EntryKind) => void
+}
+
+function Preview({ preview, onGo, onForm }: PreviewProps) {
+    const { kind } = preview
     return (
         <>
             {preview.says !== null && (
@@ -102,17 +116,50 @@ function Preview({ preview, onGo }: { preview: QuickPreview; onGo: () => void })
                     {doubt}
                 </chakra.p>
             ))}
-            {preview.says === null && preview.fish_id !== null && (
-                <Link to="/fish/$id" params={{ id: preview.fish_id }} onClick={onGo}>
-                    {words.toFish}
-                </Link>
-            )}
-            {preview.says === null && preview.system_id !== null && (
-                <Link to="/systems/$id" params={{ id: preview.system_id }} onClick={onGo}>
-                    {words.toSystem}
-                </Link>
+            {preview.says === null && (
+                <Box display="flex" flexWrap="wrap" gap="6px 16px" alignItems="center" paddingTop="8px">
+                    {kind !== null && hasForm(kind) && (
+                        <Button type="button" onClick={() => onForm(kind)}>
+                            {words.toForm}
+                        </Button>
+                    )}
+                    {preview.fish_id !== null && (
+                        <Link to="/fish/$id" params={{ id: preview.fish_id }} onClick={onGo}>
+                            {words.toFish}
+                        </Link>
+                    )}
+                    {preview.system_id !== null && (
+                        <Link to="/systems/$id" params={{ id: preview.system_id }} onClick={onGo}>
+                            {words.toSystem}
+                        </Link>
+                    )}
+                </Box>
             )}
         </>
+    )
+}
+
+/** What cannot be said in a line is filled in, of whom it names. */
+function Form({
+    kind,
+    about,
+    onDone,
+}: {
+    kind: EntryKind
+    about: QuickPreview | undefined
+    onDone: () => void
+}) {
+    const { today } = useKeeper()
+    const all = useQuery(fishListQuery).data ?? []
+    return (
+        <NearestForm
+            kind={kind}
+            all={all}
+            fish={all.find(({ id }) => id === about?.fish_id)}
+            home={about?.system_id ?? undefined}
+            today={today}
+            onDone={onDone}
+        />
     )
 }
 

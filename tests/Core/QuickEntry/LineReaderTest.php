@@ -70,6 +70,16 @@ final class LineReaderTest extends TestCase
         $this->assertSame($code, $this->refusal($typed));
     }
 
+    public function test_a_line_that_cannot_be_read_tells_what_it_is_nearest_to(): void
+    {
+        $this->assertEquals(new QuickEntry(QuickKind::Loss, fish: 'Tansy'), $this->reader()->nearest('lost Tansy'));
+        $this->assertEquals(new QuickEntry(QuickKind::Count, fish: 'Barbs'), $this->reader()->nearest('count barbs 1o seen'));
+        $this->assertEquals(new QuickEntry(QuickKind::Change, system: 'Porch tank'), $this->reader()->nearest('changed porch'));
+        $this->assertEquals(new QuickEntry(QuickKind::Length, fish: 'Bramble'), $this->reader()->nearest('Bramble 23 cm yesterday'));
+        $this->assertNull($this->reader()->nearest('Bramble'));
+        $this->assertNull($this->reader()->nearest('23 nonsense'));
+    }
+
     private function refusal(string $typed): string
     {
         try {

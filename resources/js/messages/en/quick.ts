@@ -17,6 +17,7 @@ export const quick = {
     write: 'Write it down',
     writeAll: 'Write it down all the same',
     unread: 'No network: it cannot be read now. It is kept as it stands, with the time, and read and sent when the network is back.',
+    toForm: 'Fill in the form',
     toFish: 'To its sheet',
     toSystem: 'To the home',
     names: 'Names that begin so',
