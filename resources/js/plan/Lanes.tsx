@@ -98,7 +98,9 @@ export function Lanes({ page, units, day, onRead, onHold, onDrop, children }: Pr
                         minWidth="0"
                         tabIndex={0}
                         aria-label={words.title}
-                        css={{ overscrollBehaviorX: 'contain' }}
+                        // On an opaque ground of its own it is drawn once and moved as a picture; else each step draws all of it anew.
+                        background="paper"
+                        css={{ overscrollBehaviorX: 'contain', willChange: 'scroll-position' }}
                     >
                         <Drawing
                             ref={drawing}
