@@ -7,7 +7,6 @@ namespace App\Http\Resources;
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
 use Biomegas\Calendar\LocalDate;
-use Biomegas\Planning\Plan\LanePoint;
 use Biomegas\Planning\Plan\LaneStay;
 use Biomegas\Planning\Supposing\Parted;
 use OpenApi\Attributes as OA;
@@ -33,7 +32,7 @@ final readonly class LaneBand
     {
         return new self(
             Keys::id($stay->fish), $stay->name, Parted::isPart($stay->fish), $stay->count, $kept->bandOf($stay->fish), $stay->system, $stay->from->toIso(), $stay->until?->toIso(),
-            array_map(fn (LanePoint $point): array => [$today->daysUntil($point->date), round($point->low, 3), round($point->likely, 3), round($point->high, 3), round($point->length)], $stay->points()),
+            array_map(fn (array $point): array => [$point[0], round($point[1], 3), round($point[2], 3), round($point[3], 3), round($point[4])], $stay->pointsSince($today)),
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Biomegas\Planning\Plan;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\Fish;
+use Biomegas\Numerics\PackedFloats;
 
 /** The band of one fish in one lane. Holds its points as packed numbers: a plan that is kept has many thousand of them. */
 final readonly class LaneStay
@@ -36,15 +37,20 @@ final readonly class LaneStay
     {
         $numbers = array_map(fn (LanePoint $point): array => [$from->daysUntil($point->date), $point->low, $point->likely, $point->high, $point->length], $points);
 
-        return new self($fish->key, $fish->name, $fish->count, $system, $from, $until, pack('e*', ...array_merge(...$numbers)));
+        return new self($fish->key, $fish->name, $fish->count, $system, $from, $until, PackedFloats::of(array_merge(...$numbers)));
     }
 
-    /** @return list<LanePoint> by day, at least one */
-    public function points(): array
+    /** @return non-empty-list<array{int, float, float, float, float}> by day: days since the day that is given; low, likely and high; the length */
+    public function pointsSince(LocalDate $day): array
     {
-        /** @var list<float> $numbers */
-        $numbers = array_values((array) unpack('e*', $this->packed));
+        $before = $day->daysUntil($this->from);
+        $points = [];
+        /** @var non-empty-list<array{float, float, float, float, float}> $numbers */
+        $numbers = array_chunk(PackedFloats::read($this->packed), self::OF_A_POINT);
+        foreach ($numbers as [$days, $low, $likely, $high, $length]) {
+            $points[] = [$before + (int) $days, $low, $likely, $high, $length];
+        }
 
-        return array_map(fn (array $point): LanePoint => new LanePoint($this->from->plusDays((int) $point[0]), $point[1], $point[2], $point[3], $point[4]), array_chunk($numbers, self::OF_A_POINT));
+        return $points;
     }
 }

@@ -37,11 +37,14 @@ export async function send(request: Request): Promise<Response> {
 }
 
 async function attempt(request: Request): Promise<Response> {
-    if (request.method !== 'GET' && token() === '') {
-        await fetchToken()
-    }
     const again = request.clone()
-    again.headers.set('X-XSRF-TOKEN', token())
+    // Reading cookies keeps the page waiting, and only what writes wants one.
+    if (request.method !== 'GET') {
+        if (token() === '') {
+            await fetchToken()
+        }
+        again.headers.set('X-XSRF-TOKEN', token())
+    }
     return overTheNetwork(again)
 }
 
