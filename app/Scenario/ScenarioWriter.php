@@ -83,7 +83,7 @@ final readonly class ScenarioWriter
             'key' => $fish->key, 'name' => $fish->name, 'species' => $fish->species->key, 'system' => $fish->currentSystem(), 'count' => $fish->count, 'arrived' => $fish->arrived->toIso(),
             'ration' => $fish->ration->value, 'purpose' => $fish->purpose->value,
             ...array_filter($optional, fn (mixed $value): bool => $value !== null),
-            'lengths' => array_map($this->length(...), $fish->lengths),
+            'lengths' => array_map($this->length(...), $fish->lengths->all()),
         ];
     }
 

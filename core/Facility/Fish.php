@@ -12,8 +12,8 @@ use Biomegas\Rulebook\Ration;
 /** An individual fish, or a shoal of one species that is kept and counted as one. */
 final readonly class Fish
 {
-    /** @var list<MeasuredLength> by date */
-    public array $lengths;
+    /** By date. */
+    public MeasuredLengths $lengths;
 
     /** @var non-empty-list<Stay> by date */
     public array $stays;
@@ -23,7 +23,7 @@ final readonly class Fish
 
     /**
      * @param  non-empty-list<Stay>  $stays  in any order
-     * @param  list<MeasuredLength>  $lengths  in any order
+     * @param  list<MeasuredLength>|MeasuredLengths  $lengths  in any order
      * @param  list<CandidateSpecies>  $candidates  besides its species, with weights that sum to less than 1
      * @param  list<RationChange>  $rationChanges  in any order
      */
@@ -33,7 +33,7 @@ final readonly class Fish
         public Species $species,
         public LocalDate $arrived,
         array $stays,
-        array $lengths = [],
+        array|MeasuredLengths $lengths = [],
         public int $count = 1,
         /** Until the first change. */
         public Ration $ration = Ration::Steady,
@@ -54,12 +54,11 @@ final readonly class Fish
         /** Of a shoal: how many of each sex by now; null: not known. */
         private ?Sexes $sexes = null,
         public Manner $manner = new Manner,
-        /** @var list<FedSpan> by date, apart from each other: where it is written down what it ate */
-        public array $fed = [],
+        /** Where it is written down what it ate; null: nowhere. */
+        public ?FedSpans $fed = null,
     ) {
-        usort($lengths, fn (MeasuredLength $a, MeasuredLength $b): int => $b->date->daysUntil($a->date));
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
-        $this->lengths = $lengths;
+        $this->lengths = $lengths instanceof MeasuredLengths ? $lengths : MeasuredLengths::of($lengths);
         $this->stays = $stays;
         usort($rationChanges, fn (RationChange $a, RationChange $b): int => $b->from->daysUntil($a->from));
         $this->rationChanges = $rationChanges;
@@ -117,7 +116,7 @@ final readonly class Fish
 
     public function measuredBefore(LocalDate $day): self
     {
-        return $this->with(lengths: array_values(array_filter($this->lengths, fn (MeasuredLength $length): bool => $length->date->isBefore($day))));
+        return $this->with(lengths: array_values(array_filter($this->lengths->all(), fn (MeasuredLength $length): bool => $length->date->isBefore($day))));
     }
 
     /**
@@ -162,6 +161,6 @@ final readonly class Fish
 
     public function lastLength(): ?MeasuredLength
     {
-        return $this->lengths === [] ? null : $this->lengths[count($this->lengths) - 1];
+        return $this->lengths->last();
     }
 }

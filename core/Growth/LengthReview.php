@@ -121,7 +121,7 @@ final readonly class LengthReview
     private static function otherFish(FacilityGrowth $growth, Fish $fish, MeasuredLength $entry, LocalDate $date): ?string
     {
         foreach ($growth->facility->fish as $other) {
-            if ($other->key !== $fish->key && $other->lengths !== [] && $other->currentSystem() === $fish->currentSystem() && ! $date->isBefore($other->arrived)) {
+            if ($other->key !== $fish->key && ! $other->lengths->isEmpty() && $other->currentSystem() === $fish->currentSystem() && ! $date->isBefore($other->arrived)) {
                 $stated = $entry->asStatedFor($other->species);
                 if (self::surprise($stated, $entry->readingErrorFor($other->species), $growth->projectionOf($other)->lengthOn($date)) < self::FITS) {
                     return $other->name;

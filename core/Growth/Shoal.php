@@ -73,7 +73,7 @@ final readonly class Shoal
 
     private static function sampledSpread(Fish $fish): float
     {
-        foreach (array_reverse($fish->lengths) as $sample) {
+        foreach (array_reverse($fish->lengths->all()) as $sample) {
             if ($sample->sample > 1 && $sample->spreadMm !== null) {
                 return $sample->spreadMm / $sample->length->millimetres();
             }

@@ -23,7 +23,7 @@ final readonly class PastLength
     /** @return list<self> from the first length until today */
     public static function series(Facility $facility, Fish $fish, GrowthProjection $growth): array
     {
-        $first = $fish->lengths === [] ? $facility->date : $fish->lengths[0]->date;
+        $first = $fish->lengths->first()->date ?? $facility->date;
         $days = $first->daysUntil($facility->date);
         $series = [];
         for ($i = 0; $days > 0 && $i <= self::POINTS; $i++) {

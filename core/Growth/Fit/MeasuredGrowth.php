@@ -63,7 +63,7 @@ final readonly class MeasuredGrowth
             $clock->timeOn($entry->date),
             log($entry->asStatedFor($species)),
             $entry->relativeErrorFor($species),
-        ), $fish->lengths);
+        ), $fish->lengths->all());
 
         return $fish->hatched === null || $lengths === []
             ? $lengths

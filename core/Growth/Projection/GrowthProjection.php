@@ -116,7 +116,7 @@ final readonly class GrowthProjection
         $anyOutlier = $probabilities !== [] && max($probabilities) > self::OUTLIER_IS_LIKELY;
         $flagged = [];
         // The last few of a fish that stopped agree with each other: it is the fish, not the entries.
-        foreach (array_slice($this->fish->lengths, 0, count($this->fish->lengths) - $this->leading()->measured->stalled) as $i => $entry) {
+        foreach (array_slice($this->fish->lengths->all(), 0, count($this->fish->lengths) - $this->leading()->measured->stalled) as $i => $entry) {
             // Of two entries that do not fit together nobody can tell which is wrong.
             $isOutlier = count($probabilities) === 2 ? $anyOutlier : ($probabilities[$i] ?? 0.0) > self::OUTLIER_IS_LIKELY;
             if ($isOutlier) {

@@ -60,7 +60,7 @@ final class HomesAheadTest extends TestCase
         $home = Example::tank('home', 220, 90);
         $small = $this->fish();
         $giant = new Species('giant', 'Giant', 'Gigas inventus', Range::of('adult_length_mm', 1800, 2000, 2400), Range::of('growth_coefficient_per_year', 0.2, 0.3, 0.4), SwimmingStyle::Slow);
-        $perhaps = fn (float $weight): Fish => new Fish('one', 'One', $small->species, $small->arrived, $small->stays, array_slice($small->lengths, -1), candidates: [new CandidateSpecies($giant, $weight)]);
+        $perhaps = fn (float $weight): Fish => new Fish('one', 'One', $small->species, $small->arrived, $small->stays, array_slice($small->lengths->all(), -1), candidates: [new CandidateSpecies($giant, $weight)]);
         $isForLife = fn (Fish $fish): bool => (new Chains(Example::facility([$home], [$fish])))->of('one')->isForLife();
 
         $this->assertTrue($isForLife($small));
