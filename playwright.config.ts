@@ -5,6 +5,7 @@ export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: '.state/playwright',
     globalSetup: './tests/Browser/templates.ts',
+    // Files are begun by name: those that take longest are called so that they do not come last, with a worker idle beside them.
     workers: 2,
     // A busy machine may be too slow for one; a test that fails twice is wrong, and one that failed once is named "flaky".
     retries: 1,

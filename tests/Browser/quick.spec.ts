@@ -34,7 +34,7 @@ test('what is unlikely is asked about, and what is not understood is not written
     await expect(slip.getByRole('button', { name: 'Write it down' })).toBeDisabled()
     await line.fill('count barbs 1o seen')
     await slip.getByRole('button', { name: 'Fill in the form' }).click()
-    await expect(slip.getByLabel('Shoal').locator('option:checked')).toContainText('Barbs')
+    await expect(slip.getByLabel('Shoal', { exact: true }).locator('option:checked')).toContainText('Barbs')
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Write', exact: true }).click()
     await line.fill('Bramble 12 cm hand')
