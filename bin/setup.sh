@@ -13,8 +13,9 @@ fail() { printf '%s\n' "$*" >&2; exit 1; }
 
 # Runs a command with its output kept aside; shows it only when the command fails.
 quietly() {
-    local log=".state/last-step.log"
+    local log=".state/last-step-$BASHPID.log"
     "$@" >"$log" 2>&1 || { cat "$log" >&2; fail "This step failed: $*"; }
+    rm -f "$log"
 }
 
 stamp_of() { { php -r 'echo PHP_VERSION_ID;'; cat "$@"; } | sha256sum | cut -d' ' -f1; }
@@ -50,8 +51,17 @@ need_extensions() {
 # Every package in the version of composer.versions, those that others want too: two installs are the same.
 pinned_versions() { awk '{ printf " --with %s:%s", $1, $2 }' composer.versions; }
 
+# Both at once: the one waits for the network while the other unpacks.
 need_packages() {
-    local php_stamp node_stamp
+    local composer
+    need_composer_packages &
+    composer=$!
+    need_npm_packages
+    wait "$composer" || exit 1
+}
+
+need_composer_packages() {
+    local php_stamp
     php_stamp=$(stamp_of composer.json composer.versions)
     if ! is_fresh composer "$php_stamp" || [ ! -d vendor ]; then
         say 'Installing Composer packages (about 15 seconds)…'
@@ -60,11 +70,15 @@ need_packages() {
         COMPOSER_ALLOW_SUPERUSER=1 quietly composer update --no-interaction --no-progress --no-scripts ${COMPOSER_FLAGS:-} $(pinned_versions)
         make_fresh composer "$php_stamp"
     fi
+}
+
+need_npm_packages() {
+    local node_stamp
     node_stamp=$(stamp_of package-lock.json)
     if ! is_fresh npm "$node_stamp" || [ ! -d node_modules ]; then
         say 'Installing npm packages (about 30 seconds)…'
         # Twice: a package that starts the program it has just unpacked now and then finds it still open for writing.
-        npm ci --no-audit --no-fund >.state/last-step.log 2>&1 || quietly npm ci --no-audit --no-fund
+        npm ci --no-audit --no-fund >/dev/null 2>&1 || quietly npm ci --no-audit --no-fund
         make_fresh npm "$node_stamp"
     fi
 }
