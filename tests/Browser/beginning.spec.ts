@@ -49,6 +49,11 @@ test('from an empty place to the first plan', async ({ page, emptyURL }) => {
     await expect(page.getByText('The plan: who outgrows what')).toBeVisible()
 
     await page.getByRole('link', { name: 'Add a system' }).click()
+    await page.getByRole('button', { name: 'Save', exact: true }).click()
+    await expect(page.getByLabel('Name'), 'what is refused is gone to').toBeFocused()
+    await expect(page.getByLabel('Name')).toHaveAttribute('aria-invalid', 'true')
+    await page.getByLabel('Name').fill('H')
+    await expect(page.getByLabel('Name')).not.toHaveAttribute('aria-invalid', 'true')
     await addHome(page, 'tank', 'Hall tank', ['180', '60', '60'], '26')
     await page.getByRole('link', { name: 'Today', exact: true }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nobody lives here yet.')

@@ -3,6 +3,7 @@ import { SurveyMark } from '../drawing/SurveyMark'
 import { bandInk, ink } from '../theme/tokens'
 import { daysBetween, shortDay } from '../units/day'
 import type { X } from './Lane'
+import { LETTERING } from './Lane'
 import type { Lane } from './layout'
 import { heightOf, roomFor, shareOn } from './layout'
 
@@ -56,16 +57,7 @@ export function Crossings({ moves, bands, lanes, x, today }: Props) {
 }
 
 const Day = ({ on, x, y }: { on: string; x: number; y: number }) => (
-    <text
-        x={x}
-        y={y}
-        fontSize="14"
-        fontWeight={700}
-        fill={ink('ink')}
-        paintOrder="stroke"
-        stroke={ink('paper')}
-        strokeWidth={5}
-    >
+    <text {...LETTERING} x={x} y={y} fontSize="14" fill={ink('ink')} stroke={ink('paper')}>
         {shortDay(on, on)}
     </text>
 )
