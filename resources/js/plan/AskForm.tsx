@@ -15,11 +15,14 @@ const MONTHS = [6, 12, 24, 36]
 
 export const ASKED_AT = 'ask-for-a-plan'
 
-/** Scrolls to what can be asked, with the first of it at hand. */
+/** Scrolls to what can be asked, unfolded, with the first of it at hand. */
 export function goToAsking(): void {
     const form = document.getElementById(ASKED_AT)
-    form?.scrollIntoView({ block: 'center' })
-    form?.querySelector<HTMLElement>('select, button')?.focus({ preventScroll: true })
+    form?.querySelector<HTMLElement>('[aria-expanded=false]')?.click()
+    requestAnimationFrame(() => {
+        form?.scrollIntoView({ block: 'center' })
+        form?.querySelector<HTMLElement>('select')?.focus({ preventScroll: true })
+    })
 }
 
 /** What matters, how far to look, and off it goes. */
