@@ -16,7 +16,6 @@ use App\Scenario\ScenarioReader;
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\CandidateSpecies;
 use Biomegas\Facility\Facility;
-use Biomegas\Facility\FedSpans;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Group\Makeup;
 use Biomegas\Facility\LengthKind;
@@ -188,7 +187,7 @@ final readonly class FacilityReader
                 gone: HeadCount::goneOn($row->count, $headCounts[$row->id] ?? []),
                 makeup: $makeup,
                 manner: $manners->of($row->id, $row->temper === null ? null : Temper::from($row->temper)),
-                fed: FedSpans::of($habits->eaten($row->id, $stays[$row->id])),
+                fed: $habits->eaten($row->id, $stays[$row->id]),
                 sexes: $makeup === null ? null : SexCount::after($makeup, $present, $headCounts[$row->id] ?? []),
             );
             $kept[$key] = new FishSnapshot($row->id, $row->band, $forms[$row->species_id], $present, $row->count, $backgrounds[$row->species_id]);

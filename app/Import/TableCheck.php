@@ -17,9 +17,9 @@ use Biomegas\Facility\MeasuredLength;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Growth\LengthReview;
+use Biomegas\Growth\LongerThanKnown;
 use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\Length;
-use Biomegas\Measure\MeasuredFigure;
 use Biomegas\Measure\UnreadableLength;
 use Biomegas\Rulebook\Method;
 use Illuminate\Support\Str;
@@ -37,9 +37,6 @@ final class TableCheck
     private const MOST_POSSIBLE = 4;
 
     private const MOST_IN_A_SHOAL = 60_000;
-
-    /** Longer than the longest that is claimed of its kind, by this: it is asked about. */
-    private const UNLIKELY = 1.25;
 
     /** @var array<string, array{id: int, adult: float, name: string}> by every name that one species alone goes by */
     private array $species = [];
@@ -154,8 +151,9 @@ final class TableCheck
     private function doubtLength(CheckedRow $row): void
     {
         $kind = $this->kinds[self::folded($row->typed['name'])] ?? null;
-        if ($kind !== null && $row->lengthMm !== null && $row->lengthMm > self::UNLIKELY * $kind['adult']) {
-            $row->doubts[] = $this->say(Finding::of('import.longer_than_known', species: $kind['name'], length: MeasuredFigure::of(Length::ofMillimetres($row->lengthMm)), adult: MeasuredFigure::of(Length::ofMillimetres($kind['adult']))));
+        $doubt = $kind === null || $row->lengthMm === null ? null : LongerThanKnown::doubt($kind['name'], $kind['adult'], Length::ofMillimetres($row->lengthMm));
+        if ($doubt !== null) {
+            $row->doubts[] = $this->say($doubt);
         }
     }
 

@@ -15,6 +15,9 @@ final readonly class Fish
     /** By date. */
     public MeasuredLengths $lengths;
 
+    /** Where it is written down what it ate. */
+    public FedSpans $fed;
+
     /** @var non-empty-list<Stay> by date */
     public array $stays;
 
@@ -26,6 +29,7 @@ final readonly class Fish
      * @param  list<MeasuredLength>|MeasuredLengths  $lengths  in any order
      * @param  list<CandidateSpecies>  $candidates  besides its species, with weights that sum to less than 1
      * @param  list<RationChange>  $rationChanges  in any order
+     * @param  list<FedSpan>|FedSpans  $fed  by date, apart from each other
      */
     public function __construct(
         public string $key,
@@ -54,11 +58,11 @@ final readonly class Fish
         /** Of a shoal: how many of each sex by now; null: not known. */
         private ?Sexes $sexes = null,
         public Manner $manner = new Manner,
-        /** Where it is written down what it ate; null: nowhere. */
-        public ?FedSpans $fed = null,
+        array|FedSpans $fed = [],
     ) {
         usort($stays, fn (Stay $a, Stay $b): int => $b->from->daysUntil($a->from));
         $this->lengths = $lengths instanceof MeasuredLengths ? $lengths : MeasuredLengths::of($lengths);
+        $this->fed = $fed instanceof FedSpans ? $fed : FedSpans::of($fed);
         $this->stays = $stays;
         usort($rationChanges, fn (RationChange $a, RationChange $b): int => $b->from->daysUntil($a->from));
         $this->rationChanges = $rationChanges;

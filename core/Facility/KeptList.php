@@ -19,16 +19,20 @@ use UnexpectedValueException;
  */
 abstract class KeptList implements Countable, IteratorAggregate
 {
+    /** @var list<T>|null null: they are still plain values */
+    private ?array $all;
+
     /** Their plain values as one text; null: they were never kept. */
     private ?string $kept = null;
 
     /** @var non-negative-int */
     private int $count;
 
-    /** @param  list<T>|null  $all  in their order; null: they are still plain values */
-    protected function __construct(private ?array $all)
+    /** @param  list<T>  $all  in their order */
+    protected function __construct(array $all)
     {
-        $this->count = count($all ?? []);
+        $this->all = $all;
+        $this->count = count($all);
     }
 
     /**

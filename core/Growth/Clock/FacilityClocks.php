@@ -55,7 +55,7 @@ final class FacilityClocks
     {
         $ration = $fish->rationOn($clock->end());
         $growth = $this->growthIn($system, $species, $ration);
-        foreach ($fish->fed ?? [] as $span) {
+        foreach ($fish->fed as $span) {
             $ends = $span->until->isBefore($until) ? $span->until : $until;
             if ($ends->isAfter($clock->end()) && $span->from->isBefore($until)) {
                 $clock = $clock->runOn($growth, $span->from)->runOn($growth->times(FedGrowth::of($ration, $span->eaten, $this->facility->rulebook)), $ends);

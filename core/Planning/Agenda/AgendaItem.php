@@ -238,9 +238,11 @@ final readonly class AgendaItem
         $due = [];
         foreach ($moves as $move) {
             foreach ($move->prepare as [$step, $by]) {
-                $known = $due["{$move->to->key} {$step->code}"] ?? null;
+                // What is fitted is one step, however much it is; any other is the same only where all of it is.
+                $name = $move->to->key.' '.(isset($step->figures['fittings']) ? $step->code : serialize($step));
+                $known = $due[$name] ?? null;
                 if (! $by->isAfter($facility->date)) {
-                    $due["{$move->to->key} {$step->code}"] = new self(
+                    $due[$name] = new self(
                         AgendaKind::Plan, $known->system ?? (isset($facility->systems[$move->to->key]) ? $move->to->key : $move->from->key), $move->to->name,
                         self::fittedTogether($known?->what, $step), false,
                     );

@@ -6,7 +6,6 @@ namespace Tests\Core\Growth;
 
 use Biomegas\Calendar\LocalDate;
 use Biomegas\Facility\FedSpan;
-use Biomegas\Facility\FedSpans;
 use Biomegas\Facility\Fish;
 use Biomegas\Facility\Stay;
 use Biomegas\Growth\Clock\FacilityClocks;
@@ -40,7 +39,7 @@ final class FedGrowthTest extends TestCase
     private function yearsUntilToday(array $fed): float
     {
         $from = LocalDate::fromIso('2026-12-21');
-        $fish = new Fish('one', 'One', Example::of(), $from, [new Stay('home', $from)], fed: FedSpans::of($fed));
+        $fish = new Fish('one', 'One', Example::of(), $from, [new Stay('home', $from)], fed: $fed);
         $facility = Example::facility([Example::tank('home', 200, 80)], [$fish], $from->plusDays(100)->toIso());
 
         return (new FacilityClocks($facility))->past($fish, $fish->species)->endTime();

@@ -256,6 +256,8 @@ final class AgendaItemTest extends TestCase
         $this->assertSame([['vat', 'Vat', 'Fit a tight lid and hides.']], $steps($move('vat', $fit(self::TODAY, Fitting::TightLid)), $move('vat', $fit(self::TODAY, Fitting::Hides, Fitting::TightLid))));
         $this->assertSame([['vat', 'Vat', 'Fit a tight lid.']], $steps($move('vat', $fit(self::TODAY, Fitting::TightLid)), $move('vat', $fit('2027-03-14', Fitting::Hides))), 'hides are not due yet');
         $this->assertCount(2, $steps($move('vat', $fit(self::TODAY, Fitting::Hides)), $move('built', $dig), $move('built', $dig)));
+        $other = fn (string $day): array => [Finding::of('ready.begin_by', begin: self::day($day), day: self::day(self::TODAY), step: Finding::of('ready.dig')), self::day(self::TODAY)];
+        $this->assertCount(2, $steps($move('vat', $other('2027-03-01'), $other('2027-03-02'), $other('2027-03-01'))), 'two steps of one kind are two');
         $this->assertSame('home', $steps($move('built', $dig))[0][0], 'where it comes from: the other is not there yet');
     }
 
