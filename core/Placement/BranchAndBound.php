@@ -60,6 +60,8 @@ final class BranchAndBound
     /** @var list<CellPacking> by cell */
     private readonly array $packings;
 
+    private readonly KnownSets $known;
+
     private readonly CostGrid $grid;
 
     public function __construct(
@@ -68,7 +70,9 @@ final class BranchAndBound
         private readonly Improvement $improvement,
         private readonly Budget $budget,
     ) {
-        $this->packings = CellPacking::everywhere($problem);
+        $cells = Cell::everywhere($problem);
+        $this->packings = CellPacking::everywhere($cells);
+        $this->known = new KnownSets($cells, $problem->periods);
         $this->grid = CostGrid::of($problem);
     }
 
@@ -123,7 +127,7 @@ final class BranchAndBound
     {
         $this->nodes++;
         // The prices of a smaller node are good from the beginning; only the whole starts far off.
-        $decomposition = new Decomposition($node, $this->packings, $this->nodes === 1 ? Decomposition::FIRST_SLACK : 0.0);
+        $decomposition = new Decomposition($node, $this->packings, $this->known, $this->nodes === 1 ? Decomposition::FIRST_SLACK : 0.0);
         $decomposition->improve($this->goal(), $rounds, $this->budget, $share, $this->nodes === 1 ? $this->raise(...) : null);
         $this->priceRounds += $decomposition->rounds;
         if ($node->bound < $this->goal() && $decomposition->rounds > 0) {

@@ -98,6 +98,18 @@ final readonly class Cell
         return $cost;
     }
 
+    /** @param  list<int>  $units */
+    public function costOf(array $units): float
+    {
+        $cost = 0.0;
+        $over = $this->empty();
+        foreach ($units as $i => $u) {
+            $cost += $this->join($u, array_slice($units, 0, $i), $over);
+        }
+
+        return $cost;
+    }
+
     /** @param  list<int>  $in */
     public function conflicts(int $u, array $in): float
     {

@@ -15,7 +15,9 @@ final class CellPacking
     /** Choices after which the bound counts in place of what was not looked at. */
     private const MOST_CHOICES = 1_500;
 
-    private const MOST_PRICES = 6;
+    private const MOST_PRICES = 3;
+
+    private const MORE = 1.5;
 
     /** Below this a gain is noise. */
     private const NO_GAIN = 1e-12;
@@ -28,8 +30,8 @@ final class CellPacking
     /** @var array<int, float> by unit */
     private array $gains = [];
 
-    /** @var array<int, float> by load, between 0 and the overload cost */
-    private array $price = [];
+    /** @var array<int, float> by load, between 0 and the overload cost; from the last time on */
+    private array $price;
 
     /** @var array<int, float> gains less priced loads */
     private array $left = [];
@@ -60,12 +62,16 @@ final class CellPacking
     public function __construct(private readonly Cell $cell)
     {
         $this->conflicts = new ConflictSearch($cell->together);
+        $this->price = array_fill(0, count($cell->loads), 0.0);
     }
 
-    /** @return list<self> by cell */
-    public static function everywhere(Problem $problem): array
+    /**
+     * @param  list<Cell>  $cells
+     * @return list<self> by cell
+     */
+    public static function everywhere(array $cells): array
     {
-        return array_map(fn (Cell $cell): self => new self($cell), Cell::everywhere($problem));
+        return array_map(fn (Cell $cell): self => new self($cell), $cells);
     }
 
     /**
@@ -102,7 +108,6 @@ final class CellPacking
     /** Looks for the prices of loads at which the bound is greatest, and keeps the best set met on the way. */
     private function price(): void
     {
-        $this->price = $this->firstPrices();
         $low = array_fill(0, count($this->cell->loads), 0.0);
         $high = $this->cell->overloadCost;
         for ($n = 0; $n < self::MOST_PRICES; $n++) {
@@ -121,8 +126,21 @@ final class CellPacking
             } else {
                 $high[$k] = $this->price[$k];
             }
-            $this->price[$k] = ($low[$k] + $high[$k]) / 2;
+            $this->price[$k] = $this->priceBetween($k, $low[$k], $high[$k]);
         }
+    }
+
+    /** Halfway; but where nothing is known from above yet, what is usual or half as much again, for overload may cost far more. */
+    private function priceBetween(int $k, float $low, float $high): float
+    {
+        if ($high === $this->cell->overloadCost[$k] && $this->price[$k] === $low) {
+            $price = $low === 0.0 ? $this->firstPrices()[$k] : self::MORE * $low;
+            if ($low < $price && $price < $high) {
+                return $price;
+            }
+        }
+
+        return ($low + $high) / 2;
     }
 
     /**

@@ -23,7 +23,7 @@ use Closure;
 final class Decomposition
 {
     /** By what share the sets of cells may be worse than the best ones at first. */
-    public const FIRST_SLACK = 0.2;
+    public const FIRST_SLACK = 0.06;
 
     /** What is left of it from round to round, and after a failure. */
     private const SLACK_KEPT = 0.85;
@@ -31,24 +31,26 @@ final class Decomposition
     private const SLACK_AFTER_FAILURE = 0.3;
 
     /** Below it sets are the best ones. */
-    private const FINE_SLACK = 0.01;
+    private const FINE_SLACK = 0.003;
 
     private const NOTHING = 1e-9;
 
     /** Charge at first, times the cost of a plan for each unit and period. */
-    private const FIRST_CHARGE = 2.0;
+    private const FIRST_CHARGE = 0.2;
 
-    /** And times the cost of a plan at least, or prices of many units and periods go too slowly. */
-    private const LEAST_FIRST_CHARGE = 0.008;
+    private const CHARGE_AFTER_SUCCESS = 1.3;
 
-    private const CHARGE_AFTER_SUCCESS = 1.1;
+    private const CHARGE_AFTER_FALL = 0.7;
 
     private const CHARGE_AFTER_FAILURE = 0.5;
 
     /** Of the first charge; with less, prices move too little to go on. */
     private const LEAST_CHARGE = 0.02;
 
-    private const PASSES = 2;
+    /** Between two looks for the best sets of cells: how often the prices take the charge over, and passes before each. */
+    private const TURNS = 4;
+
+    private const PASSES = 4;
 
     /** Rounds without a better bound are a failure, and so are falls below it one after the other. */
     private const MOST_ROUNDS_WITHOUT_GAIN = 20;
@@ -70,9 +72,10 @@ final class Decomposition
     public function __construct(
         private readonly SearchNode $node,
         array $packings,
+        KnownSets $known,
         float $slack,
     ) {
-        $this->mixtures = new Mixtures($node, $packings);
+        $this->mixtures = new Mixtures($node, $packings, $known);
         $this->mixtures->slack = $slack;
     }
 
@@ -118,7 +121,12 @@ final class Decomposition
             }
             $before = $value;
             $value = $this->round($budget, $share);
-            $falls = $value < $before ? $falls + 1 : 0;
+            if ($value < $before) {
+                $this->mixtures->charge *= self::CHARGE_AFTER_FALL;
+                $falls++;
+            } else {
+                $falls = 0;
+            }
         }
     }
 
@@ -127,7 +135,7 @@ final class Decomposition
         $problem = $this->node->problem;
         // For when no plan is known that keeps apart what must be apart.
         $usual = abs($value) + 2 * array_sum($problem->moveCost) + array_sum($this->node->undecided);
-        $this->firstCharge = max(self::NOTHING, min($target, $usual) * max(self::LEAST_FIRST_CHARGE, self::FIRST_CHARGE / (count($problem->units) * $problem->periods)));
+        $this->firstCharge = max(self::NOTHING, min($target, $usual) * self::FIRST_CHARGE / (count($problem->units) * $problem->periods));
         $this->mixtures->charge = $this->firstCharge;
         $this->mixtures->begin();
     }
@@ -137,9 +145,11 @@ final class Decomposition
         $this->rounds++;
         $slack = $this->mixtures->slack;
         $this->mixtures->slack = $slack < self::FINE_SLACK ? 0.0 : $slack * self::SLACK_KEPT;
-        $this->mixtures->chargeDisagreement();
-        for ($pass = 0; $pass < self::PASSES && ! $budget->isSpent($share); $pass++) {
-            $this->mixtures->pass($budget, $share);
+        for ($turn = 0; $turn < self::TURNS; $turn++) {
+            $this->mixtures->chargeDisagreement();
+            for ($pass = 0; $pass < self::PASSES && ! $budget->isSpent($share); $pass++) {
+                $this->mixtures->pass($budget, $share);
+            }
         }
 
         return $this->mixtures->value($budget, $share);

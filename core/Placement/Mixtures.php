@@ -17,9 +17,6 @@ final class Mixtures
 
     private const STEPS_OF_A_CELL = 2;
 
-    /** Of the slack of a step: proving is stricter than stepping. */
-    private const SLACK_OF_A_BOUND = 0.01;
-
     private const CELLS_BETWEEN_LOOKS_AT_THE_CLOCK = 50;
 
     /** @var array<int, array<int, float>> by unit and cell, how much of its mixture is there */
@@ -31,7 +28,7 @@ final class Mixtures
     /** What disagreement costs, times its square. */
     public float $charge = 0.0;
 
-    /** By what share the set of a cell may be worse than the best one. */
+    /** By what share a bound of a cell may be lower than its best set. */
     public float $slack = 0.0;
 
     /** @var array<int, array<int, float>> by unit and cell, what the unit pays and the cell gains */
@@ -58,13 +55,14 @@ final class Mixtures
     /** @var array<int, float> by cell of an undecided system, how much of its mixture is used */
     private array $used = [];
 
-    /** @var array<int, float> by cell whose mixture is the best at its prices, a bound of its worth; NAN: not known */
+    /** @var array<int, float> by cell whose prices are as they were when it was asked, the worth of its best set */
     private array $settled = [];
 
     /** @param  array<int, CellPacking>  $packings  by cell */
     public function __construct(
         private readonly SearchNode $node,
         private readonly array $packings,
+        private readonly KnownSets $known,
     ) {
         $problem = $node->problem;
         [$this->cellMultipliers, $this->openingMultipliers] = [$node->cellMultipliers, $node->openingMultipliers];
@@ -90,7 +88,7 @@ final class Mixtures
         [$this->cellMultipliers, $this->openingMultipliers, $this->settled] = [$this->node->cellMultipliers, $this->node->openingMultipliers, []];
     }
 
-    /** Every mixture is the best choice at the prices given. */
+    /** Every mixture is the best choice at the prices given, whose value is known. */
     public function begin(): void
     {
         $problem = $this->node->problem;
@@ -105,7 +103,7 @@ final class Mixtures
             }
         }
         foreach ($this->packings as $cell => $_) {
-            [, $units, $isUsed, $cost] = $this->bestSet($cell);
+            [, $units, $isUsed, $cost] = $this->bestKnown($cell);
             $this->taken[$cell] = array_fill_keys($this->allowed[$cell], 0.0);
             foreach ($units as $u) {
                 $this->taken[$cell][$u] = 1.0;
@@ -135,8 +133,7 @@ final class Mixtures
             }
             $worth = $this->node->undecided[$s] ?? 0.0;
             for ($cell = $s * $periods; $cell < ($s + 1) * $periods; $cell++) {
-                $known = $this->settled[$cell] ?? NAN;
-                $worth += is_nan($known) ? $this->packings[$cell]->solve($this->gainsIn($cell), self::SLACK_OF_A_BOUND * $this->slack)[0] : $known;
+                $worth += $this->settled[$cell] ?? $this->look($cell);
             }
             $value += $worth < 0.0 ? $worth : 0.0;
         }
@@ -181,7 +178,7 @@ final class Mixtures
             if ($cell % self::CELLS_BETWEEN_LOOKS_AT_THE_CLOCK === 0 && $budget->isSpent($share)) {
                 return;
             }
-            for ($step = 0; $step < self::STEPS_OF_A_CELL && ! isset($this->settled[$cell]); $step++) {
+            for ($step = 0; $step < self::STEPS_OF_A_CELL; $step++) {
                 $this->stepOfCell($cell);
             }
         }
@@ -254,13 +251,12 @@ final class Mixtures
             $square += $taken * $taken;
         }
         $now = $this->cellCost[$cell] - $gained + ($multiplier ?? 0.0) * $this->used[$cell];
-        [$worth, $units, $isUsed, $cost, $bound] = $this->bestSet($cell);
+        [$worth, $units, $isUsed, $cost] = $this->bestKnown($cell);
         $pays = $now - $worth;
         if ($pays <= self::NOTHING) {
-            $this->settled[$cell] = $this->slack === 0.0 ? $bound : NAN;
-
             return;
         }
+        unset($this->settled[$cell]);
         foreach ($units as $u) {
             $square += 1.0 - 2.0 * $this->taken[$cell][$u];
         }
@@ -304,23 +300,29 @@ final class Mixtures
         return $prices;
     }
 
-    /** @return array{float, list<int>, float, float, float} worth of a set at present prices, its units, 1 where it pays rent, its overload and conflicts; no set is worth more, rent left out */
-    private function bestSet(int $cell): array
+    /** The best set at present prices is looked for and remembered; no set is worth more than what is returned, rent left out. */
+    private function look(int $cell): float
     {
-        $gains = $this->gainsIn($cell);
-        [$bound, $units] = $this->packings[$cell]->solve($gains, $this->slack);
-        $worth = $bound;
-        $periods = $this->node->problem->periods;
-        $multiplier = $this->openingMultipliers[intdiv($cell, $periods)][$cell % $periods] ?? null;
-        if ($multiplier !== null && $worth + $multiplier >= 0.0) {
-            return [0.0, [], 0.0, 0.0, $bound];
-        }
-        $cost = $worth;
-        foreach ($units as $u) {
-            $cost += $gains[$u];
+        [$worth, $units] = $this->packings[$cell]->solve($this->gainsIn($cell), $this->slack);
+        $this->known->keep($cell, $units);
+        if ($this->slack === 0.0) {
+            $this->settled[$cell] = $worth;
         }
 
-        return [$worth + ($multiplier ?? 0.0), $units, $multiplier === null ? 0.0 : 1.0, $cost, $bound];
+        return $worth;
+    }
+
+    /** @return array{float, list<int>, float, float} worth of the best known set at present prices, its units, 1 where it pays rent, its overload and conflicts */
+    private function bestKnown(int $cell): array
+    {
+        [$worth, $units, $cost] = $this->known->best($cell, $this->gainsIn($cell));
+        $periods = $this->node->problem->periods;
+        $multiplier = $this->openingMultipliers[intdiv($cell, $periods)][$cell % $periods] ?? null;
+        if ($multiplier === null) {
+            return [$worth, $units, 0.0, $cost];
+        }
+
+        return $worth + $multiplier < 0.0 ? [$worth + $multiplier, $units, 1.0, $cost] : [0.0, [], 0.0, 0.0];
     }
 
     /** @return array<int, float> by unit that may be there */

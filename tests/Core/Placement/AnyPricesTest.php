@@ -6,9 +6,11 @@ namespace Tests\Core\Placement;
 
 use App\Bench\InventedPlacement;
 use Biomegas\Placement\Budget;
+use Biomegas\Placement\Cell;
 use Biomegas\Placement\CellPacking;
 use Biomegas\Placement\Completions;
 use Biomegas\Placement\Conflict;
+use Biomegas\Placement\KnownSets;
 use Biomegas\Placement\Mixtures;
 use Biomegas\Placement\PlanCost;
 use Biomegas\Placement\Problem;
@@ -39,7 +41,8 @@ final class AnyPricesTest extends TestCase
     public function test_no_plan_costs_less_than_any_prices_prove(int $seed): void
     {
         [$problem, $part] = $this->partAtRandomPrices($seed);
-        $bound = (new Mixtures($part, CellPacking::everywhere($problem)))->value($this->endless(), 1.0);
+        $cells = Cell::everywhere($problem);
+        $bound = (new Mixtures($part, CellPacking::everywhere($cells), new KnownSets($cells, $problem->periods)))->value($this->endless(), 1.0);
 
         for ($n = 0; $n < self::PLANS; $n++) {
             $this->assertGreaterThanOrEqual($bound - self::TOLERANCE, PlanCost::of($problem, $this->plan($problem)));
@@ -50,7 +53,7 @@ final class AnyPricesTest extends TestCase
     public function test_no_plan_is_completed_for_less_than_any_prices_say(int $seed): void
     {
         [$problem, $part] = $this->partAtRandomPrices($seed);
-        $completions = new Completions($part, CellPacking::everywhere($problem));
+        $completions = new Completions($part, CellPacking::everywhere(Cell::everywhere($problem)));
 
         for ($n = 0; $n < self::PLANS; $n++) {
             $paths = $this->plan($problem);

@@ -7,12 +7,14 @@ namespace Tests\Core\Placement;
 use App\Bench\InventedPlacement;
 use Biomegas\Placement\Branching;
 use Biomegas\Placement\Budget;
+use Biomegas\Placement\Cell;
 use Biomegas\Placement\CellPacking;
 use Biomegas\Placement\Completions;
 use Biomegas\Placement\CostGrid;
 use Biomegas\Placement\Decomposition;
 use Biomegas\Placement\Incumbent;
 use Biomegas\Placement\JointSearch;
+use Biomegas\Placement\KnownSets;
 use Biomegas\Placement\Occupancy;
 use Biomegas\Placement\OpeningTrials;
 use Biomegas\Placement\PlanCost;
@@ -42,7 +44,8 @@ final class ProofTest extends TestCase
         $problem = $this->problem($seed);
         $optimum = Solver::solve($problem, $this->budget())->objective;
         $part = SearchNode::whole($problem);
-        $decomposition = new Decomposition($part, CellPacking::everywhere($problem), Decomposition::FIRST_SLACK);
+        $cells = Cell::everywhere($problem);
+        $decomposition = new Decomposition($part, CellPacking::everywhere($cells), new KnownSets($cells, $problem->periods), Decomposition::FIRST_SLACK);
         $bounds = [];
         foreach ([1, 20, 60] as $rounds) {
             $decomposition->improve($optimum, $rounds, $this->budget(), 1.0);
@@ -59,12 +62,14 @@ final class ProofTest extends TestCase
     {
         $problem = $this->problem($seed);
         $optimum = Solver::solve($problem, $this->budget())->objective;
-        $packings = CellPacking::everywhere($problem);
+        $cells = Cell::everywhere($problem);
+        $packings = CellPacking::everywhere($cells);
+        $known = new KnownSets($cells, $problem->periods);
         $parts = [SearchNode::whole($problem)];
         for ($n = 0; $n < 3; $n++) {
             $part = array_shift($parts);
             $this->assertNotNull($part);
-            $decomposition = new Decomposition($part, $packings, 0.0);
+            $decomposition = new Decomposition($part, $packings, $known, 0.0);
             $decomposition->improve($optimum + 1.0, 5, $this->budget(), 1.0);
             $fork = Branching::of($part, $decomposition->mixtures);
             $this->assertNotNull($fork);
