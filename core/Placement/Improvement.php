@@ -11,11 +11,20 @@ use Random\Randomizer;
  * their paths and get new ones one after the other, each the cheapest beside
  * the rest; worse plans are kept with a chance that falls. Joint moves come
  * from the choice of units: who shares a system, who conflicts, everybody in
- * a system that is emptied, a system that is made cheap for a while.
+ * a system that is emptied, a system that is made cheap for a while, and who
+ * is in the way of one that costs much.
  */
 final class Improvement
 {
     private const MOST_REMOVED = 5;
+
+    /** The costliest of so many units is given room. */
+    private const CANDIDATES = 4;
+
+    private const MOST_IN_THE_WAY = 12;
+
+    /** How far strain is made greater or less, so that it is not always the same home that is wanted. */
+    private const WAVERED = 1.0;
 
     /** Accepted worsening at first, as a share of the cost of a unit. */
     private const FIRST_HEAT = 3.0;
@@ -170,12 +179,15 @@ final class Improvement
         $systems = count($this->problem->systems);
         $kind = $this->random->getInt(0, 9);
         $avoided = $favoured = -1;
+        $inOrder = [];
         if ($kind === 0) {
             $avoided = $this->random->getInt(0, $systems - 1);
             $units = $this->inSystem($plan, $avoided, 8);
         } elseif ($kind <= 2) {
             $favoured = $this->random->getInt(0, $systems - 1);
             $units = $this->related($plan);
+        } elseif ($kind <= 5) {
+            $units = $inOrder = $this->inTheWay($plan);
         } else {
             $units = $this->related($plan);
         }
@@ -184,7 +196,7 @@ final class Improvement
             $old[$u] = $plan->remove($u);
         }
         $noise = $this->chance() < 0.5 ? 0.0 : 0.3 * $this->chance();
-        foreach ($this->random->shuffleArray($units) as $u) {
+        foreach ($inOrder === [] ? $this->random->shuffleArray($units) : $inOrder as $u) {
             $this->place($plan, $u, $avoided, $favoured, $noise);
         }
         // Those who came first look again at what the later ones chose.
@@ -194,6 +206,30 @@ final class Improvement
         }
 
         return $old;
+    }
+
+    /**
+     * A unit that costs much, and those it would have to do with where it costs least by itself.
+     *
+     * @return list<int> the costly one first
+     */
+    private function inTheWay(Occupancy $plan): array
+    {
+        $n = count($this->problem->units);
+        $first = -1;
+        $most = -INF;
+        for ($i = 0; $i < self::CANDIDATES; $i++) {
+            $u = $this->random->getInt(0, $n - 1);
+            $cost = $plan->costNow($u);
+            if ($cost > $most) {
+                [$first, $most] = [$u, $cost];
+            }
+        }
+        $prices = $this->wavered($plan->strain[$first], self::WAVERED);
+        $this->solvers[$first]->solve($prices);
+        $path = $this->solvers[$first]->path($prices);
+
+        return [$first, ...array_slice($this->random->shuffleArray($plan->inConflictOn($first, $path)), 0, self::MOST_IN_THE_WAY)];
     }
 
     /** @param  array<int, list<int>>  $old */
@@ -268,15 +304,27 @@ final class Improvement
             }
         }
         if ($noise > 0.0) {
-            foreach ($this->problem->systems as $s => $_) {
-                $factor = 1 + $noise * (2 * $this->chance() - 1);
-                for ($t = 0; $t < $periods; $t++) {
-                    $prices[$s * $periods + $t] *= $factor;
-                }
-            }
+            $prices = $this->wavered($prices, $noise);
         }
         $this->solvers[$u]->solve($prices, $entry);
         $plan->add($u, $this->solvers[$u]->path($prices));
+    }
+
+    /**
+     * @param  array<int, float>  $prices  by cell
+     * @return array<int, float> those of each system made greater or less by up to this share
+     */
+    private function wavered(array $prices, float $share): array
+    {
+        $periods = $this->problem->periods;
+        foreach ($this->problem->systems as $s => $_) {
+            $factor = 1 + $share * (2 * $this->chance() - 1);
+            for ($t = 0; $t < $periods; $t++) {
+                $prices[$s * $periods + $t] *= $factor;
+            }
+        }
+
+        return $prices;
     }
 
     private function chance(): float

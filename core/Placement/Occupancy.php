@@ -29,7 +29,7 @@ final class Occupancy
     private array $conflictsOf = [];
 
     /** @var list<array<int, float>> strain by unit and cell, 0 where forbidden */
-    private array $strain;
+    public readonly array $strain;
 
     public function __construct(private readonly Problem $problem)
     {
@@ -60,6 +60,36 @@ final class Occupancy
     public function conflicting(int $unit): array
     {
         return array_column($this->conflictsOf[$unit], 0);
+    }
+
+    /** What a unit costs beside the others, openings left out. */
+    public function costNow(int $unit): float
+    {
+        $path = $this->remove($unit);
+        $cost = $this->costOf($unit, $path);
+        $this->add($unit, $path);
+
+        return $cost;
+    }
+
+    /**
+     * @param  list<int>  $path
+     * @return list<int> units this one would be in conflict with on a path
+     */
+    public function inConflictOn(int $unit, array $path): array
+    {
+        $units = [];
+        foreach ($this->conflictsOf[$unit] as [$other, $from, $to]) {
+            $others = $this->paths[$other] ?? [];
+            for ($t = $from; $t <= $to && $others !== []; $t++) {
+                if ($path[$t] === $others[$t]) {
+                    $units[$other] = true;
+                    break;
+                }
+            }
+        }
+
+        return array_keys($units);
     }
 
     /**
