@@ -50,7 +50,7 @@ final readonly class Branching
                 foreach ($node->problem->systems as $s => $_) {
                     if ($solver->isOpen($s, $t)) {
                         $ways++;
-                        $share = max($share, $mixtures->there[$u][$s * $node->problem->periods + $t]);
+                        $share = max($share, $mixtures->there[$u][$s * $node->problem->periods + $t] ?? 0.0);
                     }
                 }
                 $odds = $ways > 1 ? (self::LITTLE + 1 - $share) * self::weight($node->problem, $u, $t) : 0.0;

@@ -35,10 +35,12 @@ final class Decomposition
 
     private const NOTHING = 1e-9;
 
-    /** Charge at first, times the cost of a plan for each unit and period. */
-    private const FIRST_CHARGE = 0.2;
+    /** Charge at first, times what a unit costs by itself in a period; that is no less than a share of its move. */
+    private const FIRST_CHARGE = 2.0;
 
-    private const CHARGE_AFTER_SUCCESS = 1.3;
+    private const LEAST_OF_MOVES = 0.1;
+
+    private const CHARGE_AFTER_SUCCESS = 1.15;
 
     private const CHARGE_AFTER_FALL = 0.7;
 
@@ -48,9 +50,9 @@ final class Decomposition
     private const LEAST_CHARGE = 0.02;
 
     /** Between two looks for the best sets of cells: how often the prices take the charge over, and passes before each. */
-    private const TURNS = 4;
+    private const TURNS = 2;
 
-    private const PASSES = 4;
+    private const PASSES = 3;
 
     /** Rounds without a better bound are a failure, and so are falls below it one after the other. */
     private const MOST_ROUNDS_WITHOUT_GAIN = 20;
@@ -94,7 +96,7 @@ final class Decomposition
 
             return;
         }
-        $this->begin($value, $target);
+        $this->begin($value);
         $without = $falls = 0;
         $asked = $value;
         for ($round = 0; $round <= $rounds; $round++) {
@@ -130,12 +132,11 @@ final class Decomposition
         }
     }
 
-    private function begin(float $value, float $target): void
+    private function begin(float $value): void
     {
         $problem = $this->node->problem;
-        // For when no plan is known that keeps apart what must be apart.
-        $usual = abs($value) + 2 * array_sum($problem->moveCost) + array_sum($this->node->undecided);
-        $this->firstCharge = max(self::NOTHING, min($target, $usual) * self::FIRST_CHARGE / (count($problem->units) * $problem->periods));
+        $byThemselves = max($value, self::LEAST_OF_MOVES * array_sum($problem->moveCost));
+        $this->firstCharge = max(self::NOTHING, self::FIRST_CHARGE * $byThemselves / (count($problem->units) * $problem->periods));
         $this->mixtures->charge = $this->firstCharge;
         $this->mixtures->begin();
     }

@@ -49,19 +49,25 @@ final class KnownSets
         }
     }
 
+    public function hasAny(int $cell): bool
+    {
+        return isset($this->sets[$cell]);
+    }
+
     /**
-     * @param  array<int, float>  $gains  by unit that may be there
+     * @param  array<int, array<int, float>>  $gains  by unit and cell
+     * @param  array<int, mixed>  $allowed  by unit that may be there
      * @return array{float, list<int>, float} what the best known set costs after its gains, its units, and what they cost; 0 and nobody where none is better
      */
-    public function best(int $cell, array $gains): array
+    public function best(int $cell, array $gains, array $allowed): array
     {
         $best = [0.0, [], 0.0];
         foreach ($this->sets[$cell] ?? [] as [$cost, $units]) {
             $worth = $cost;
             foreach ($units as $u) {
-                $worth -= $gains[$u] ?? -INF;
+                $worth -= $gains[$u][$cell];
             }
-            if ($worth < $best[0]) {
+            if ($worth < $best[0] && array_diff_key(array_flip($units), $allowed) === []) {
                 $best = [$worth, $units, $cost];
             }
         }

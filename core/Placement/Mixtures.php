@@ -19,7 +19,7 @@ final class Mixtures
 
     private const CELLS_BETWEEN_LOOKS_AT_THE_CLOCK = 50;
 
-    /** @var array<int, array<int, float>> by unit and cell, how much of its mixture is there */
+    /** @var array<int, array<int, float>> by unit and cell, how much of its mixture is there; none where it is not */
     public array $there = [];
 
     /** @var array<int, float> by undecided system, how much of its mixture is open */
@@ -43,10 +43,10 @@ final class Mixtures
     /** @var array<int, float> by unit, strain and moves of its mixture */
     private array $pathCost = [];
 
-    /** @var array<int, list<int>> by cell, units that may be there */
+    /** @var list<array<int, mixed>> by cell and unit that may be there */
     private array $allowed = [];
 
-    /** @var array<int, array<int, float>> by cell and unit, how much of its mixture has it */
+    /** @var array<int, array<int, float>> by cell and unit, how much of its mixture has it; none where it has not */
     private array $taken = [];
 
     /** @var array<int, float> by cell, overload and conflicts of its mixture */
@@ -71,7 +71,7 @@ final class Mixtures
         }
         foreach ($problem->systems as $s => $_) {
             for ($t = 0; $t < $problem->periods; $t++) {
-                $this->allowed[] = array_keys(array_filter($node->solvers, fn (UnitPaths $solver): bool => $solver->isOpen($s, $t)));
+                $this->allowed[] = array_filter($node->solvers, fn (UnitPaths $solver): bool => $solver->isOpen($s, $t));
             }
         }
     }
@@ -94,7 +94,7 @@ final class Mixtures
         $problem = $this->node->problem;
         foreach ($problem->units as $u => $_) {
             [$worth, $path] = $this->bestPath($u);
-            $this->there[$u] = array_fill(0, $problem->cells(), 0.0);
+            $this->there[$u] = [];
             $this->pathCost[$u] = $worth;
             foreach ($path as $t => $s) {
                 $cell = $s * $problem->periods + $t;
@@ -104,10 +104,7 @@ final class Mixtures
         }
         foreach ($this->packings as $cell => $_) {
             [, $units, $isUsed, $cost] = $this->bestKnown($cell);
-            $this->taken[$cell] = array_fill_keys($this->allowed[$cell], 0.0);
-            foreach ($units as $u) {
-                $this->taken[$cell][$u] = 1.0;
-            }
+            $this->taken[$cell] = array_fill_keys($units, 1.0);
             [$this->cellCost[$cell], $this->used[$cell]] = [$cost, $isUsed];
         }
         foreach ($this->node->undecided as $s => $opening) {
@@ -145,11 +142,19 @@ final class Mixtures
     public function chargeDisagreement(): void
     {
         $periods = $this->node->problem->periods;
-        foreach ($this->packings as $cell => $_) {
-            foreach ($this->taken[$cell] as $u => $taken) {
-                $apart = $this->there[$u][$cell] - $taken;
+        foreach ($this->there as $u => $cells) {
+            foreach ($cells as $cell => $there) {
+                $apart = $there - ($this->taken[$cell][$u] ?? 0.0);
                 if ($apart !== 0.0) {
                     $this->cellMultipliers[$u][$cell] += $this->charge * $apart;
+                    unset($this->settled[$cell]);
+                }
+            }
+        }
+        foreach ($this->taken as $cell => $units) {
+            foreach ($units as $u => $taken) {
+                if (! isset($this->there[$u][$cell])) {
+                    $this->cellMultipliers[$u][$cell] -= $this->charge * $taken;
                     unset($this->settled[$cell]);
                 }
             }
@@ -178,7 +183,7 @@ final class Mixtures
             if ($cell % self::CELLS_BETWEEN_LOOKS_AT_THE_CLOCK === 0 && $budget->isSpent($share)) {
                 return;
             }
-            for ($step = 0; $step < self::STEPS_OF_A_CELL; $step++) {
+            for ($step = 0; $step < self::STEPS_OF_A_CELL && $this->known->hasAny($cell); $step++) {
                 $this->stepOfCell($cell);
             }
         }
@@ -190,15 +195,13 @@ final class Mixtures
         [$worth, $path] = $this->bestPath($u);
         $paid = $paidThere = $square = 0.0;
         foreach ($this->there[$u] as $cell => $there) {
-            if ($there !== 0.0) {
-                $paid += $there * $this->cellMultipliers[$u][$cell];
-                $square += $there * $there;
-            }
+            $paid += $there * $this->cellMultipliers[$u][$cell];
+            $square += $there * $there;
         }
         foreach ($path as $t => $s) {
             $cell = $s * $periods + $t;
             $paidThere += $this->cellMultipliers[$u][$cell];
-            $square += 1.0 - 2.0 * $this->there[$u][$cell];
+            $square += 1.0 - 2.0 * ($this->there[$u][$cell] ?? 0.0);
         }
         $pays = $this->pathCost[$u] + $paid - $worth;
         if ($pays <= self::NOTHING) {
@@ -208,18 +211,20 @@ final class Mixtures
         $this->pathCost[$u] += $far * ($worth - $paidThere - $this->pathCost[$u]);
         foreach ($path as $t => $s) {
             $cell = $s * $periods + $t;
-            $this->there[$u][$cell] += $far;
+            $this->there[$u][$cell] = ($this->there[$u][$cell] ?? 0.0) + $far;
             $this->cellMultipliers[$u][$cell] += $this->charge * $far;
             unset($this->settled[$cell]);
         }
         foreach ($this->there[$u] as $cell => $there) {
-            if ($there !== 0.0) {
-                // On the path the share was raised by all of it before; what it had, and what was added, is cut alike.
-                $less = $far * ($path[$cell % $periods] === intdiv($cell, $periods) ? $there - $far : $there);
-                $this->there[$u][$cell] = $there - $less < self::NOTHING ? 0.0 : $there - $less;
-                $this->cellMultipliers[$u][$cell] -= $this->charge * $less;
-                unset($this->settled[$cell]);
+            // On the path the share was raised by all of it before; what it had, and what was added, is cut alike.
+            $less = $far * ($path[$cell % $periods] === intdiv($cell, $periods) ? $there - $far : $there);
+            if ($there - $less < self::NOTHING) {
+                unset($this->there[$u][$cell]);
+            } else {
+                $this->there[$u][$cell] = $there - $less;
             }
+            $this->cellMultipliers[$u][$cell] -= $this->charge * $less;
+            unset($this->settled[$cell]);
         }
     }
 
@@ -258,18 +263,23 @@ final class Mixtures
         }
         unset($this->settled[$cell]);
         foreach ($units as $u) {
-            $square += 1.0 - 2.0 * $this->taken[$cell][$u];
+            $square += 1.0 - 2.0 * ($this->taken[$cell][$u] ?? 0.0);
         }
         $more = $isUsed - $this->used[$cell];
         $square += $multiplier === null ? 0.0 : $more * $more;
         $far = $pays < $this->charge * $square ? $pays / ($this->charge * $square) : 1.0;
         $this->cellCost[$cell] += $far * ($cost - $this->cellCost[$cell]);
         $chosen = array_fill_keys($units, 1.0);
-        foreach ($this->taken[$cell] as $u => $taken) {
+        foreach ($this->taken[$cell] + array_fill_keys($units, 0.0) as $u => $taken) {
             $apart = ($chosen[$u] ?? 0.0) - $taken;
             if ($apart !== 0.0) {
-                $this->taken[$cell][$u] = $taken + $far * $apart;
-                $this->cellMultipliers[$u][$cell] -= $this->charge * $far * $apart;
+                $share = $taken + $far * $apart;
+                if ($share < self::NOTHING) {
+                    unset($this->taken[$cell][$u]);
+                } else {
+                    $this->taken[$cell][$u] = $share;
+                }
+                $this->cellMultipliers[$u][$cell] -= $this->charge * ($share < self::NOTHING ? -$taken : $far * $apart);
             }
         }
         $this->used[$cell] += $far * $more;
@@ -315,7 +325,7 @@ final class Mixtures
     /** @return array{float, list<int>, float, float} worth of the best known set at present prices, its units, 1 where it pays rent, its overload and conflicts */
     private function bestKnown(int $cell): array
     {
-        [$worth, $units, $cost] = $this->known->best($cell, $this->gainsIn($cell));
+        [$worth, $units, $cost] = $this->known->best($cell, $this->cellMultipliers, $this->allowed[$cell]);
         $periods = $this->node->problem->periods;
         $multiplier = $this->openingMultipliers[intdiv($cell, $periods)][$cell % $periods] ?? null;
         if ($multiplier === null) {
@@ -329,7 +339,7 @@ final class Mixtures
     private function gainsIn(int $cell): array
     {
         $gains = [];
-        foreach ($this->allowed[$cell] as $u) {
+        foreach ($this->allowed[$cell] as $u => $_) {
             $gains[$u] = $this->cellMultipliers[$u][$cell];
         }
 
