@@ -98,13 +98,19 @@ final readonly class Cell
         return $cost;
     }
 
-    /** @param  list<int>  $units */
+    /**
+     * What they cost together; infinite where two of them may not meet.
+     *
+     * @param  list<int>  $units
+     */
     public function costOf(array $units): float
     {
         $cost = 0.0;
+        $in = [];
         $over = $this->empty();
-        foreach ($units as $i => $u) {
-            $cost += $this->join($u, array_slice($units, 0, $i), $over);
+        foreach ($units as $u) {
+            $cost += $this->join($u, $in, $over);
+            $in[] = $u;
         }
 
         return $cost;

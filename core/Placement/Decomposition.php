@@ -22,7 +22,7 @@ use Closure;
  */
 final class Decomposition
 {
-    /** By what share the sets of cells may be worse than the best ones at first. */
+    /** By what share the bounds of cells may be lower than their best sets at first. */
     public const FIRST_SLACK = 0.06;
 
     /** What is left of it from round to round, and after a failure. */
@@ -30,7 +30,7 @@ final class Decomposition
 
     private const SLACK_AFTER_FAILURE = 0.3;
 
-    /** Below it sets are the best ones. */
+    /** Below it there is none. */
     private const FINE_SLACK = 0.003;
 
     private const NOTHING = 1e-9;
@@ -42,6 +42,7 @@ final class Decomposition
 
     private const CHARGE_AFTER_SUCCESS = 1.15;
 
+    /** After a bound that was worse than the one before. */
     private const CHARGE_AFTER_FALL = 0.7;
 
     private const CHARGE_AFTER_FAILURE = 0.5;

@@ -179,7 +179,6 @@ final class Improvement
         $systems = count($this->problem->systems);
         $kind = $this->random->getInt(0, 9);
         $avoided = $favoured = -1;
-        $inOrder = [];
         if ($kind === 0) {
             $avoided = $this->random->getInt(0, $systems - 1);
             $units = $this->inSystem($plan, $avoided, 8);
@@ -187,7 +186,7 @@ final class Improvement
             $favoured = $this->random->getInt(0, $systems - 1);
             $units = $this->related($plan);
         } elseif ($kind <= 5) {
-            $units = $inOrder = $this->inTheWay($plan);
+            $units = $this->inTheWay($plan);
         } else {
             $units = $this->related($plan);
         }
@@ -196,7 +195,7 @@ final class Improvement
             $old[$u] = $plan->remove($u);
         }
         $noise = $this->chance() < 0.5 ? 0.0 : 0.3 * $this->chance();
-        foreach ($inOrder === [] ? $this->random->shuffleArray($units) : $inOrder as $u) {
+        foreach ($units as $u) {
             $this->place($plan, $u, $avoided, $favoured, $noise);
         }
         // Those who came first look again at what the later ones chose.
@@ -209,7 +208,7 @@ final class Improvement
     }
 
     /**
-     * A unit that costs much, and those it would have to do with where it costs least by itself.
+     * A unit that costs much, and those it would be in conflict with where it costs least by itself.
      *
      * @return list<int> the costly one first
      */
@@ -243,7 +242,7 @@ final class Improvement
         }
     }
 
-    /** @return list<int> some units that have to do with each other */
+    /** @return list<int> some units that have to do with each other, in any order */
     private function related(Occupancy $plan): array
     {
         $n = count($this->problem->units);
@@ -266,10 +265,10 @@ final class Improvement
             }
         }
 
-        return array_keys($units);
+        return $this->random->shuffleArray(array_keys($units));
     }
 
-    /** @return list<int> */
+    /** @return list<int> in any order */
     private function inSystem(Occupancy $plan, int $system, int $most): array
     {
         $units = [];

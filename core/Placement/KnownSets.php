@@ -32,6 +32,7 @@ final class KnownSets
         if ($units === []) {
             return;
         }
+        sort($units);
         $key = implode(' ', $units);
         $period = $cell % $this->periods;
         $first = $cell - min($period, self::PERIODS_AROUND);

@@ -183,7 +183,9 @@ final class Mixtures
             if ($cell % self::CELLS_BETWEEN_LOOKS_AT_THE_CLOCK === 0 && $budget->isSpent($share)) {
                 return;
             }
-            for ($step = 0; $step < self::STEPS_OF_A_CELL && $this->known->hasAny($cell); $step++) {
+            // Most cells were never worth anything to anybody.
+            $steps = $this->known->hasAny($cell) ? self::STEPS_OF_A_CELL : 0;
+            for ($step = 0; $step < $steps; $step++) {
                 $this->stepOfCell($cell);
             }
         }
@@ -275,11 +277,12 @@ final class Mixtures
             if ($apart !== 0.0) {
                 $share = $taken + $far * $apart;
                 if ($share < self::NOTHING) {
+                    $share = 0.0;
                     unset($this->taken[$cell][$u]);
                 } else {
                     $this->taken[$cell][$u] = $share;
                 }
-                $this->cellMultipliers[$u][$cell] -= $this->charge * ($share < self::NOTHING ? -$taken : $far * $apart);
+                $this->cellMultipliers[$u][$cell] -= $this->charge * ($share - $taken);
             }
         }
         $this->used[$cell] += $far * $more;

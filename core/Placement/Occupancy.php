@@ -62,14 +62,15 @@ final class Occupancy
         return array_column($this->conflictsOf[$unit], 0);
     }
 
-    /** What a unit costs beside the others, openings left out. */
+    /** What a unit costs beside the others, with the opening of a system that nobody else uses. */
     public function costNow(int $unit): float
     {
+        $with = $this->cost;
         $path = $this->remove($unit);
-        $cost = $this->costOf($unit, $path);
+        $without = $this->cost;
         $this->add($unit, $path);
 
-        return $cost;
+        return $with - $without;
     }
 
     /**

@@ -9,6 +9,7 @@ use Biomegas\Placement\Apartness;
 use Biomegas\Placement\Budget;
 use Biomegas\Placement\Improvement;
 use Biomegas\Placement\Incumbent;
+use Biomegas\Placement\Occupancy;
 use Biomegas\Placement\PlanCost;
 use Biomegas\Placement\Problem;
 use Biomegas\Placement\ProblemReader;
@@ -64,6 +65,44 @@ final class ImprovementTest extends TestCase
 
         $this->assertSame([count($problem->systems) - 1], array_values(array_unique(array_merge(...array_values($plan->paths)))));
         $this->assertEqualsWithDelta(PlanCost::of($onlyTheLast, $plan->paths), $plan->cost, self::TOLERANCE);
+    }
+
+    #[DataProvider('seeds')]
+    public function test_what_a_unit_costs_is_what_the_plan_saves_without_it(int $seed): void
+    {
+        $problem = $this->problem($seed);
+        $plan = $this->improvement($problem)->construct();
+        $paths = $plan->paths;
+        foreach ($paths as $u => $_) {
+            $without = Occupancy::of($problem, array_diff_key($paths, [$u => true]))->cost;
+            $this->assertEqualsWithDelta(PlanCost::of($problem, $paths) - $without, $plan->costNow($u), self::TOLERANCE);
+        }
+        $this->assertSame($paths, array_replace($paths, $plan->paths));
+    }
+
+    #[DataProvider('seeds')]
+    public function test_in_conflict_on_a_path_are_those_who_would_cost_something_there(int $seed): void
+    {
+        $problem = $this->problem($seed);
+        $plan = $this->improvement($problem)->construct();
+        foreach ($plan->paths as $u => $_) {
+            foreach ($problem->systems as $s => $_system) {
+                $path = array_fill(0, $problem->periods, $s);
+                $met = [];
+                foreach ($problem->conflicts as $conflict) {
+                    if (! in_array($u, [$conflict->one, $conflict->other], true)) {
+                        continue;
+                    }
+                    $other = $conflict->one === $u ? $conflict->other : $conflict->one;
+                    $during = array_slice($plan->paths[$other], $conflict->from, $conflict->to - $conflict->from + 1);
+                    if (in_array($s, $during, true)) {
+                        $met[$other] = true;
+                    }
+                }
+
+                $this->assertEqualsCanonicalizing(array_keys($met), $plan->inConflictOn($u, $path));
+            }
+        }
     }
 
     #[DataProvider('seeds')]

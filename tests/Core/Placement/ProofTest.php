@@ -43,9 +43,7 @@ final class ProofTest extends TestCase
     {
         $problem = $this->problem($seed);
         $optimum = Solver::solve($problem, $this->budget())->objective;
-        $part = SearchNode::whole($problem);
-        $cells = Cell::everywhere($problem);
-        $decomposition = new Decomposition($part, CellPacking::everywhere($cells), new KnownSets($cells, $problem->periods), Decomposition::FIRST_SLACK);
+        $decomposition = $this->ofWhole($problem, $part);
         $bounds = [];
         foreach ([1, 20, 60] as $rounds) {
             $decomposition->improve($optimum, $rounds, $this->budget(), 1.0);
@@ -55,6 +53,39 @@ final class ProofTest extends TestCase
         $this->assertLessThanOrEqual($optimum + self::TOLERANCE, $bounds[2]);
         $this->assertSame($bounds, [min($bounds), $bounds[1], max($bounds)]);
         $this->assertGreaterThan(0.75 * $optimum, $bounds[2]);
+    }
+
+    #[DataProvider('seeds')]
+    public function test_every_unit_is_somewhere_whole_in_each_period_of_its_mixture(int $seed): void
+    {
+        $problem = $this->problem($seed);
+        $decomposition = $this->ofWhole($problem);
+        $decomposition->improve(INF, 9, $this->budget(), 1.0);
+        foreach ($decomposition->mixtures->there as $cells) {
+            $whole = array_fill(0, $problem->periods, 0.0);
+            foreach ($cells as $cell => $share) {
+                $this->assertGreaterThan(0.0, $share);
+                $whole[$cell % $problem->periods] += $share;
+            }
+            $this->assertEqualsWithDelta(array_fill(0, $problem->periods, 1.0), $whole, self::TOLERANCE);
+        }
+    }
+
+    /** Of a large place the first plan costs far more than the best one. */
+    #[DataProvider('seeds')]
+    public function test_how_poor_a_plan_is_known_does_not_spoil_the_prices(int $seed): void
+    {
+        $problem = $this->problem($seed);
+        $optimum = Solver::solve($problem, $this->budget())->objective;
+        $bounds = [];
+        foreach ([2.0, 1000.0] as $poor) {
+            $decomposition = $this->ofWhole($problem, $part);
+            $decomposition->improve($poor * $optimum, 9, $this->budget(), 1.0);
+            $bounds[] = $part->bound;
+        }
+
+        $this->assertSame($bounds[0], $bounds[1]);
+        $this->assertGreaterThan(0.0, $bounds[0]);
     }
 
     #[DataProvider('seeds')]
@@ -122,6 +153,15 @@ final class ProofTest extends TestCase
         $this->assertEqualsWithDelta(32.0, $incumbent->cost, self::TOLERANCE);
         $this->assertTrue($trials->tryOne($this->budget(), 1.0));
         $this->assertEqualsWithDelta(24.0, $incumbent->cost, self::TOLERANCE);
+    }
+
+    /** @param-out  SearchNode  $part */
+    private function ofWhole(Problem $problem, ?SearchNode &$part = null): Decomposition
+    {
+        $part = SearchNode::whole($problem);
+        $cells = Cell::everywhere($problem);
+
+        return new Decomposition($part, CellPacking::everywhere($cells), new KnownSets($cells, $problem->periods), Decomposition::FIRST_SLACK);
     }
 
     private function problem(int $seed): Problem
