@@ -31,7 +31,7 @@ for (const [size, viewport] of [
                     await expectAccessible(page)
                     await expectNoSidewaysScrolling(page)
                     await page.evaluate(() => (document.documentElement.className = 'dark'))
-                    await expectAccessible(page)
+                    await expectAccessible(page, 'contrast')
                     await page.evaluate(() => (document.documentElement.className = 'light'))
                     if (size === 'phone') {
                         expect(await tooSmallForThumbs(page)).toEqual([])

@@ -87,9 +87,6 @@ final class FuzzRun
 
     private string $token;
 
-    /** As everything stands before a write; null: something was kept since it was looked at. */
-    private ?string $standing = null;
-
     public function __construct(private readonly Application $app, private readonly User $owner, int $seed, string $today)
     {
         $this->random = new Randomizer(new Mt19937($seed));
@@ -125,7 +122,6 @@ final class FuzzRun
             $isOfNewest = $missing !== [] ? intdiv($number, count($missing)) % 2 === 0 : ($isFirst ? intdiv($number - 1, count($operations)) % 2 === 0 : $this->random->getInt(1, self::NEWEST_ONE_IN) === 1);
             if ($this->send($number, $operation, $mutations, $isOfNewest) && $isKept) {
                 $this->keep();
-                $this->standing = null;
                 $kept++;
             } else {
                 $this->undo();
@@ -133,7 +129,6 @@ final class FuzzRun
             if (! $isFirst && $kept >= self::FRESH_AFTER) {
                 $this->undo();
                 $this->begin();
-                $this->standing = null;
                 $kept = 0;
             }
             if ($tell !== null && $number % self::TOLD_EVERY === 0) {
@@ -193,7 +188,7 @@ final class FuzzRun
         if ($mutations > 0 && $this->random->getInt(1, 12) === 1) {
             $path = $this->mutator->path($path);
         }
-        $before = $this->standing ??= $this->state();
+        $written = self::rowsWritten();
         $answer = $this->ask($operation->method, $path, $body, $this->pictures->files($operation->method, $path, $mutations > 0));
         $status = $answer->getStatusCode();
         $this->statuses[$status] = ($this->statuses[$status] ?? 0) + 1;
@@ -206,7 +201,7 @@ final class FuzzRun
             return false;
         }
         if (! $answer->isSuccessful()) {
-            if ($this->state() !== $before) {
+            if (self::rowsWritten() !== $written && $this->isAnythingLeft()) {
                 $find("was refused with {$status} and left something behind");
             }
             if ($status !== 404 && ! is_string(json_decode((string) $answer->getContent(), true)['message'] ?? null)) {
@@ -267,6 +262,22 @@ final class FuzzRun
         $this->app->make(ProjectionCache::class)->keep();
 
         return $answer;
+    }
+
+    /** Since the database was opened; what was taken back counts, too. */
+    private static function rowsWritten(): int
+    {
+        return (int) DB::scalar('select total_changes()');
+    }
+
+    /** Whether the place is not as it is without the request. The request is undone. */
+    private function isAnythingLeft(): bool
+    {
+        $after = $this->state();
+        $this->undo();
+        $this->begin();
+
+        return $this->state() !== $after;
     }
 
     /** Changes when anything is written anywhere. */
