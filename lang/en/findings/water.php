@@ -50,7 +50,7 @@ return [
         'carbonate' => 'Carbonate hardness is {there}: little is left to hold the pH.',
         'buffer' => 'Change water, or add a buffer slowly; every mg/l of ammonia nitrogen that the filter turns over takes 0.4 °dH.',
         'nitrate' => 'Nitrate is {there}, above the {target} aimed at.',
-        'change_more' => 'Change more each week until it is down; below is how much and for how long.',
+        'change_more' => 'Change more each week until it is down: the sheet “Load and filter” of its home says how much and for how long.',
         'phosphate' => 'Phosphate is {there}: algae will follow.',
         'feed_less' => 'Feed less, clean out sludge and change water.',
     ],

@@ -42,7 +42,7 @@ function Sheet({ sheet, system }: { sheet: AggressionSheet; system: number }) {
             <SheetBody columns="minmax(0, 1fr) 380px">
                 <Box display="flex" flexDirection="column" gap="24px" minWidth="0" gridColumn={{ lg: 2 }}>
                     {residents.length > 1 && <WriteDown kinds={['incident']} all={residents} today={today} />}
-                    <Cases sheet={sheet} system={system} today={today} />
+                    <Cases sheet={sheet} system={system} today={today} said={first} />
                     <WatchClock sheet={sheet} system={system} />
                     {sheet.lights.length > 0 && <Lights lights={sheet.lights} />}
                     {sheet.pairs.length > 0 && <PairsTable pairs={sheet.pairs} />}

@@ -7,8 +7,16 @@ import { useWrite } from '../entry/useWrite'
 import { aggressionWords as words } from '../messages/aggression'
 import { longDay } from '../units/day'
 
+interface Props {
+    sheet: AggressionSheet
+    system: number
+    today: string
+    /** What the head of the sheet says already. */
+    said: string | undefined
+}
+
 /** Who suffers now, the one thing to try next, and what was tried. */
-export function Cases({ sheet, system, today }: { sheet: AggressionSheet; system: number; today: string }) {
+export function Cases({ sheet, system, today, said }: Props) {
     if (sheet.cases.length === 0 && sheet.tried.length === 0) {
         return null
     }
@@ -16,7 +24,7 @@ export function Cases({ sheet, system, today }: { sheet: AggressionSheet; system
         <Section title={words.cases.title}>
             <Box display="flex" flexDirection="column" gap="10px" paddingTop="8px">
                 {sheet.cases.map((one) => (
-                    <Case key={one.fish_id} one={one} />
+                    <Case key={one.fish_id} one={one} isSaid={one.words === said} />
                 ))}
                 {sheet.next !== null && <Next next={sheet.next} system={system} />}
                 {sheet.tried.map((attempt) => (
@@ -27,7 +35,7 @@ export function Cases({ sheet, system, today }: { sheet: AggressionSheet; system
     )
 }
 
-function Case({ one }: { one: AggressionSheet['cases'][number] }) {
+function Case({ one, isSaid }: { one: AggressionSheet['cases'][number]; isSaid: boolean }) {
     const settle = useWrite(
         'POST',
         '/api/v1/settlements',
@@ -40,7 +48,7 @@ function Case({ one }: { one: AggressionSheet['cases'][number] }) {
     return (
         <Box display="grid" gridTemplateColumns="minmax(0, 1fr) auto" gap="12px" alignItems="center">
             <chakra.p color={one.is_fresh ? 'over' : 'ink'} fontWeight={one.is_fresh ? 700 : 400}>
-                {one.words}
+                {isSaid ? one.name : one.words}
             </chakra.p>
             <Button
                 disabled={settle.isSaving}

@@ -1,6 +1,7 @@
 import { Box } from '@chakra-ui/react'
 import type { AggressionSheet } from '../api/types'
 import { Figures } from '../frame/Figures'
+import { Fold } from '../frame/Fold'
 import { Section } from '../frame/Section'
 import { messages } from '../messages'
 import { aggressionWords as words } from '../messages/aggression'
@@ -10,7 +11,7 @@ import { longDay } from '../units/day'
 export function Lights({ lights }: { lights: AggressionSheet['lights'] }) {
     const most = Math.max(1, ...lights.map(({ acts }) => acts))
     return (
-        <Section title={words.light.title}>
+        <Fold title={words.light.title}>
             <Box as="dl" display="grid" gridTemplateColumns="170px 1fr 34px" gap="6px 10px" paddingTop="8px">
                 {lights.map(({ light, words: said, acts }) => (
                     <Box key={light} display="contents">
@@ -24,19 +25,19 @@ export function Lights({ lights }: { lights: AggressionSheet['lights'] }) {
                     </Box>
                 ))}
             </Box>
-        </Section>
+        </Fold>
     )
 }
 
 export function PairsTable({ pairs }: { pairs: AggressionSheet['pairs'] }) {
     const { title, ...columns } = words.pairs
     return (
-        <Section title={title}>
+        <Fold title={title}>
             <Figures
                 columns={Object.values(columns)}
                 rows={pairs.map((pair) => [pair.actor, pair.target, pair.acts, pair.harmful])}
             />
-        </Section>
+        </Fold>
     )
 }
 
@@ -44,7 +45,7 @@ export function PairsTable({ pairs }: { pairs: AggressionSheet['pairs'] }) {
 export function AroundTable({ rows, today }: { rows: AggressionSheet['around']; today: string }) {
     const { title, what, day, before, after, soFar } = words.around
     return (
-        <Section title={title}>
+        <Fold title={title}>
             <Figures
                 columns={[what, day, before, after]}
                 rows={rows.map((row) => [
@@ -54,7 +55,7 @@ export function AroundTable({ rows, today }: { rows: AggressionSheet['around']; 
                     row.is_going_on ? soFar({ n: row.after }) : row.after,
                 ])}
             />
-        </Section>
+        </Fold>
     )
 }
 

@@ -34,7 +34,7 @@ export function Standings({
                     <Table.Body>
                         {standings.map((one) => (
                             <Table.Row key={one.fish_id}>
-                                <Table.Cell>
+                                <Table.Cell whiteSpace="nowrap">
                                     <MarkIcon band={fish.find(({ id }) => id === one.fish_id)?.band ?? 0} />{' '}
                                     <Link to="/fish/$id" params={{ id: one.fish_id }}>
                                         {one.name}

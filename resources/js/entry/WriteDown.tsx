@@ -1,6 +1,7 @@
 import { entryWords } from '../messages/entry'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { Suspense, useState } from 'react'
+import type { ReactNode } from 'react'
 import type { FishRow } from '../api/types'
 import { Drawing } from '../frame/Drawing'
 import { onDemand } from '../frame/onDemand'
@@ -31,20 +32,23 @@ interface Props {
     fish?: FishRow | undefined
     home?: number | undefined
     today: string
+    /** Beside them. */
+    children?: ReactNode
 }
 
 /** One button for each thing that can be written down; each opens its slip. */
-export function WriteDown({ kinds, ...about }: Props) {
+export function WriteDown({ kinds, children, ...about }: Props) {
     const [open, setOpen] = useState<EntryKind | null>(null)
     const close = (): void => setOpen(null)
     return (
         <>
-            <Box display="flex" flexWrap="wrap" gap="10px">
+            <Box display="grid" gridTemplateColumns="repeat(auto-fit, minmax(112px, 1fr))" gap="10px">
                 {kinds.map((kind) => (
-                    <Button key={kind} flex="1" paddingInline="8px" onClick={() => setOpen(kind)}>
+                    <Button key={kind} paddingInline="8px" onClick={() => setOpen(kind)}>
                         {forms[kind].act}
                     </Button>
                 ))}
+                {children}
             </Box>
             <PaperDialog title={open === null ? '' : forms[open].title} open={open !== null} onClose={close}>
                 {open !== null && <EntrySlip kind={open} {...about} onDone={close} />}
@@ -53,7 +57,7 @@ export function WriteDown({ kinds, ...about }: Props) {
     )
 }
 
-interface SlipProps extends Omit<Props, 'kinds'> {
+interface SlipProps extends Omit<Props, 'kinds' | 'children'> {
     kind: EntryKind
     onDone: () => void
 }

@@ -7,9 +7,11 @@ import { useState } from 'react'
 import { fishListQuery, fishQuery } from '../api/queries'
 import type { FishSheet, OtherFuture } from '../api/types'
 import { SurveyMark } from '../drawing/SurveyMark'
+import { Fold } from '../frame/Fold'
 import { useUnit } from '../frame/keeper'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
+import { useCalledFor } from '../frame/useCalledFor'
 import { useWidth } from '../frame/useWidth'
 import { FishFeeding } from '../food/FishFeeding'
 import { GroupSection } from '../group/GroupSection'
@@ -81,7 +83,7 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                 flexDirection="column"
                 gap="16px"
             >
-                {fish.count > 0 && <RecordLength fish={fish} />}
+                {fish.count > 0 && <Board fish={fish} />}
                 <Facts sheet={sheet} />
                 {fish.count > 0 && (
                     <WriteDown
@@ -101,6 +103,17 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                 <LogPart of={{ fish: fish.id }} />
             </Box>
         </Box>
+    )
+}
+
+/** Where a length is written down: open at once where the page is opened for it. */
+function Board({ fish }: { fish: FishSheet['fish'] }) {
+    return (
+        <Fold title={messages.fish.record} isWanted={useCalledFor('record')}>
+            <Box paddingTop="12px">
+                <RecordLength fish={fish} />
+            </Box>
+        </Fold>
     )
 }
 

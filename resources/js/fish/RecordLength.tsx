@@ -99,7 +99,6 @@ export function RecordLength({ fish, correcting, onDone, onNext }: Props) {
                         save(false)
                     }}
                 >
-                    {correcting === undefined && onNext === undefined && <Head />}
                     <Box display={{ base: 'block', md: 'none' }}>
                         <MeasuringBoard
                             fish={fish}
@@ -129,12 +128,6 @@ export function RecordLength({ fish, correcting, onDone, onNext }: Props) {
 
 const Refusal = (props: { children: string }) => (
     <chakra.p role="alert" color="over" fontWeight={600} {...props} />
-)
-
-const Head = () => (
-    <chakra.h2 fontSize="part" fontWeight={800}>
-        {messages.fish.record}
-    </chakra.h2>
 )
 
 /** How it is read, and what that says of the fish. */

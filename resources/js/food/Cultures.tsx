@@ -1,8 +1,9 @@
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { CultureEntryKind, CultureRow, FoodSheet } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { useWidth } from '../frame/useWidth'
+import { joined } from '../messages/joined'
 import { foodWords } from '../messages/food'
 import { Help } from '../settings/Columns'
 import { CultureDialog } from './CultureDialog'
@@ -22,8 +23,13 @@ export function Cultures({ sheet }: { sheet: FoodSheet }) {
         sheet.cultures.every(({ cautions }) => cautions.includes(one)),
     )
     return (
-        <Section
+        <Fold
             title={foodWords.cultures}
+            says={
+                sheet.cultures.length === 0
+                    ? foodWords.culturesNone
+                    : joined(sheet.cultures.map(({ name }) => name))
+            }
             aside={
                 mayKeep && (
                     <Button variant="plain" onClick={() => setChanged('new')}>
@@ -48,7 +54,7 @@ export function Cultures({ sheet }: { sheet: FoodSheet }) {
             ))}
             <CultureEntryDialog written={written} onClose={() => setWritten(null)} />
             <CultureDialog culture={changed} foods={sheet.foods} onClose={() => setChanged(null)} />
-        </Section>
+        </Fold>
     )
 }
 

@@ -1,7 +1,7 @@
 import { Box, Button, chakra, Table } from '@chakra-ui/react'
 import type { FoodRow } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { Sideways } from '../frame/Sideways'
 import { foodWords as words } from '../messages/food'
 import { Help } from '../settings/Columns'
@@ -24,7 +24,7 @@ export function Foods({ foods, onChange, ...rest }: Props) {
     const mayKeep = useMayKeep()
     const others = foods.filter((food) => food.per_day <= 0)
     return (
-        <Section
+        <Fold
             title={words.foods}
             aside={
                 mayKeep && (
@@ -44,7 +44,7 @@ export function Foods({ foods, onChange, ...rest }: Props) {
                 </chakra.details>
             )}
             <Help>{words.shipped}</Help>
-        </Section>
+        </Fold>
     )
 }
 

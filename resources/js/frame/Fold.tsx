@@ -2,6 +2,7 @@ import { Box, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
 import { useId, useState } from 'react'
 import { Section } from './Section'
+import { useCalledFor } from './useCalledFor'
 import { useIsNarrow } from './useIsNarrow'
 
 interface Props {
@@ -14,6 +15,8 @@ interface Props {
     /** Something in it has to be seen: it is open whoever folded it. */
     isWanted?: boolean
     aside?: ReactNode
+    /** A page that is opened for it begins here, and it is open. */
+    anchor?: string
     /** Whether it has a heading where it is never folded. */
     isNamed?: boolean
     children: ReactNode
@@ -27,18 +30,20 @@ export function Fold({
     beginsOpen = false,
     isWanted = false,
     aside,
+    anchor,
     isNamed = true,
     children,
 }: Props) {
     const [wasOpened, setOpen] = useState(beginsOpen)
-    const isOpen = wasOpened || isWanted
+    const isCalledFor = useCalledFor(anchor)
+    const isOpen = wasOpened || isWanted || isCalledFor
     const content = useId()
     const isNarrow = useIsNarrow()
     if (on === 'phone' && !isNarrow) {
         return !isNamed ? (
             children
         ) : (
-            <Section title={title} aside={aside}>
+            <Section title={title} aside={aside} anchor={anchor}>
                 {children}
             </Section>
         )
@@ -46,6 +51,7 @@ export function Fold({
     return (
         <Section
             title={title}
+            anchor={anchor}
             aside={isOpen ? aside : undefined}
             heading={
                 <chakra.button

@@ -9,7 +9,7 @@ interface Props {
     /** What stands in the heading where that is more than its title. */
     heading?: ReactNode
     /** A page that is opened for it begins here. */
-    anchor?: string
+    anchor?: string | undefined
 }
 
 /** A part of a sheet under a ruled heading. */

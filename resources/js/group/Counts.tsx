@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { write } from '../api/client'
 import { countsQuery } from '../api/queries'
 import type { CountSheet, FishSheet } from '../api/types'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { useWrite } from '../entry/useWrite'
 import { messages } from '../messages'
 import { lossWords } from '../messages/losses'
@@ -23,7 +23,12 @@ export function Counts({ sheet }: { sheet: FishSheet }) {
     }
     return (
         <Box paddingTop="24px">
-            <Section title={words.title} anchor="count">
+            <Fold
+                title={words.title}
+                says={counts.sentences.join(' ')}
+                anchor="count"
+                isWanted={counts.proposed !== null}
+            >
                 <Box paddingTop="8px" display="flex" flexDirection="column" gap="8px">
                     {counts.sentences.length > 0 && <p>{counts.sentences.join(' ')}</p>}
                     {counts.proposed !== null && <Write sheet={sheet} proposed={counts.proposed} />}
@@ -37,7 +42,7 @@ export function Counts({ sheet }: { sheet: FishSheet }) {
                         {asTable ? messages.fish.picture : messages.fish.table}
                     </Button>
                 </Box>
-            </Section>
+            </Fold>
         </Box>
     )
 }

@@ -22,7 +22,7 @@ import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { ForecastPicture } from '../systems/ForecastPicture'
 import { longDay } from '../units/day'
 import { stopClocksOf } from './clocks'
-import { Step } from './Step'
+import { Step, useIsDone } from './Step'
 import { useWrite } from '../entry/useWrite'
 import { offlineWords } from '../messages/offline'
 import { stepWords } from '../messages/steps'
@@ -47,7 +47,6 @@ function Sheet({ page }: { page: Page }) {
         movesWords.sheet.title({ fish: sheet.fish.join(', '), to: sheet.to }),
         `${sheet.from} · ${longDay(sheet.planned_on, today)}`,
     )
-    const phases = [...new Set(page.steps.map((step) => step.phase))]
     return (
         <>
             <SheetHead
@@ -92,23 +91,40 @@ function Sheet({ page }: { page: Page }) {
                     gridRow={{ lg: 1 }}
                     _print={{ gap: '6px', gridColumn: 1, gridRow: 1 }}
                 >
-                    {phases.map((phase) => (
-                        <Section key={phase} title={messages.labels.phases[phase]}>
-                            <chakra.ol>
-                                {page.steps
-                                    .filter((step) => step.phase === phase)
-                                    .map((step) => (
-                                        <Step key={step.key} step={step} sheet={sheet.id} isOpen={isOpen} />
-                                    ))}
-                            </chakra.ol>
-                        </Section>
-                    ))}
+                    <Steps page={page} isOpen={isOpen} />
                     {isOpen && <Arrange page={page} />}
                     {isOpen && <Finish page={page} />}
                 </Box>
             </SheetBody>
         </>
     )
+}
+
+/** Part by part. What was done before is folded, and so is what comes after the next; what is done meanwhile stays under the thumb. */
+function Steps({ page, isOpen }: { page: Page; isOpen: boolean }) {
+    const isDone = useIsDone(page.sheet.id)
+    const phases = [...new Set(page.steps.map((step) => step.phase))].map((phase) => {
+        const steps = page.steps.filter((step) => step.phase === phase)
+        return { phase, steps, done: steps.filter(isDone).length }
+    })
+    const [doneBefore] = useState(
+        () => new Set(phases.flatMap(({ phase, steps, done }) => (done === steps.length ? [phase] : []))),
+    )
+    const next = phases.findIndex(({ steps, done }) => done < steps.length)
+    return phases.map(({ phase, steps, done }, i) => (
+        <Fold
+            key={phase}
+            title={messages.labels.phases[phase]}
+            says={movesWords.sheet.stepsDone({ done, all: steps.length })}
+            isWanted={isOpen && !doneBefore.has(phase) && (next === -1 || i <= next)}
+        >
+            <chakra.ol>
+                {steps.map((step) => (
+                    <Step key={step.key} step={step} sheet={page.sheet.id} isOpen={isOpen} />
+                ))}
+            </chakra.ol>
+        </Fold>
+    ))
 }
 
 /** What is to be known, and to be laid out, before anybody is caught. */

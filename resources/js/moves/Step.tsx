@@ -6,18 +6,24 @@ import { StateBox } from '../drawing/StateBox'
 import { momentNow } from '../entry/timeNow'
 import { useWrite } from '../entry/useWrite'
 import { offlineWords } from '../messages/offline'
-import { useKept } from '../offline/useKept'
+import { useKept, useKeptOf } from '../offline/useKept'
 import { Clock } from './Clock'
 import { stopClock } from './clocks'
 
 const ADDRESS = '/api/v1/move-sheets/{sheet}/steps/{step}'
+
+/** Whether a step is done, also where that still waits to be sent. */
+export function useIsDone(sheet: number): (step: RunStep) => boolean {
+    const keptOf = useKeptOf('PUT', ADDRESS)
+    return (step) => keptOf({ sheet, step: step.key })?.done ?? step.done !== null
+}
 
 /** One step to be checked off, with a clock where it takes a known time. */
 export function Step({ step, sheet, isOpen }: { step: RunStep; sheet: number; isOpen: boolean }) {
     const named = { sheet, step: step.key }
     const tick = useWrite('PUT', ADDRESS, named, {})
     const kept = useKept('PUT', ADDRESS, named)
-    const isDone = kept?.done ?? step.done !== null
+    const isDone = useIsDone(sheet)(step)
     const say = (done: boolean): void => tick.save({ done, at: momentNow() })
     return (
         <chakra.li

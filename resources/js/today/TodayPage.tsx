@@ -1,6 +1,7 @@
 import { onDemand } from '../frame/onDemand'
 import { messages } from '../messages'
 import { Box, Button } from '@chakra-ui/react'
+import type { BoxProps } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from '@tanstack/react-router'
 import { Suspense } from 'react'
@@ -58,26 +59,36 @@ function TodaySheet({ today }: { today: Today }) {
                 {isDemo && <ClearDemo />}
             </Suspense>
             <SheetBody columns="minmax(0, 11fr) minmax(0, 9fr)" paddingInline={{ base: 0, md: '10px' }}>
-                <Box order={{ base: 2, lg: 1 }}>
-                    <Fold title={messages.today.title} says={messages.today.scale} isNamed={false}>
-                        <Round today={today} />
-                    </Fold>
-                </Box>
-                <Box order={{ base: 1, lg: 2 }} display="flex" flexDirection="column" gap="24px">
+                <Column order={{ lg: 2 }}>
                     <FieldBook systems={today.systems} due={today.due} today={today.date} />
                     {/* What is due stands at once; whose scripts are still on the way comes below it. */}
                     <Suspense fallback={null}>
                         <BelowTheRound today={today} all={all} />
                     </Suspense>
-                </Box>
+                </Column>
+                <Column order={{ lg: 1 }}>
+                    <Fold title={messages.today.title} says={messages.today.scale} isNamed={false}>
+                        <Round today={today} />
+                    </Fold>
+                    <Suspense fallback={null}>
+                        <Ahead today={today} all={all} />
+                    </Suspense>
+                </Column>
             </SheetBody>
         </>
     )
 }
 
+/** One of the two on a desk; on a phone what is done comes before what is looked at. */
+const Column = (props: BoxProps) => <Box display="flex" flexDirection="column" gap="24px" {...props} />
+
+/** What is done today besides. */
 function BelowTheRound({ today, all }: { today: Today; all: readonly FishRow[] }) {
-    const byId = new Map(all.map((fish) => [fish.id, fish]))
-    const upgrades = today.upgrades.flatMap((id) => byId.get(id) ?? [])
+    const add = (
+        <Button asChild textDecoration="none" paddingInline="8px">
+            <Link to="/fish/add">{messages.fish.add}</Link>
+        </Button>
+    )
     return (
         <>
             <FeedingRound />
@@ -85,19 +96,30 @@ function BelowTheRound({ today, all }: { today: Today; all: readonly FishRow[] }
                 <Box as="h2" fontSize="part" fontWeight={800} paddingBottom="8px">
                     {messages.today.writeDown}
                 </Box>
-                {all.length > 0 && (
+                {all.length > 0 ? (
                     <WriteDown
                         kinds={['length', 'test', 'change', 'count', 'incident', 'loss', 'move']}
                         all={all}
                         today={today.date}
-                    />
+                    >
+                        {add}
+                    </WriteDown>
+                ) : (
+                    add
                 )}
-                <Button asChild textDecoration="none" marginTop="10px">
-                    <Link to="/fish/add">{messages.fish.add}</Link>
-                </Button>
             </Box>
             <WaterAlarms systems={today.systems} />
             <FoodDues dues={today.food} />
+        </>
+    )
+}
+
+/** What comes, and what is to be ready by then. */
+function Ahead({ today, all }: { today: Today; all: readonly FishRow[] }) {
+    const byId = new Map(all.map((fish) => [fish.id, fish]))
+    const upgrades = today.upgrades.flatMap((id) => byId.get(id) ?? [])
+    return (
+        <>
             <PlannedMoves moves={today.moves} today={today.date} />
             <Upgrades fish={upgrades} today={today.date} />
             <Builds builds={today.builds} today={today.date} />

@@ -54,6 +54,7 @@ export const moves = {
         waters: 'The two waters',
         drip: 'Or let it drip: {amount} an hour.',
         minutes: '{minutes, plural, one {One minute} other {# minutes}} of mixing.',
+        stepsDone: '{done, number} of {all, number} done',
         finish: 'Save: the move is made',
         finished: 'Saved: {to} is home to {fish} now. The watch begins.',
         drop: 'Drop the sheet',
