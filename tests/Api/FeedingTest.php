@@ -17,7 +17,7 @@ final class FeedingTest extends ApiTestCase
     {
         $porch = $this->system('Porch tank');
         $row = $this->row($porch);
-        $this->assertSame([2, 'twice 2 g of Meat pellets and 3 g of Frozen krill', []], [$row['times'], $row['says'], $row['meals']]);
+        $this->assertSame([2, 'twice, each time 2 g of Meat pellets and 3 g of Frozen krill', []], [$row['times'], $row['says'], $row['meals']]);
 
         $id = $this->postJson("/api/v1/systems/{$porch}/meals", ['date' => self::TODAY, 'time' => '08:10', 'outcome' => 'eaten'])->assertCreated()->json('id');
         $this->assertSame([['id' => $id, 'time' => '08:10', 'outcome' => 'eaten']], $this->row($porch)['meals']);

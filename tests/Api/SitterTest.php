@@ -40,7 +40,7 @@ final class SitterTest extends ApiTestCase
         $lived = DB::table('stays')->whereNull('until')->distinct()->count('system_id');
         $this->assertCount($lived, $sheet['homes']);
         $gallery = array_column($sheet['homes'], null, 'name')['Gallery tank'] ?? $sheet['homes'][0];
-        $this->assertMatchesRegularExpression('/^Give (twice )?\d+ g of [A-Z]/', $gallery['feed']);
+        $this->assertMatchesRegularExpression('/^For the whole day: (twice, each time )?\d+ g of [A-Z]/', $gallery['feed']);
         $this->assertMatchesRegularExpression('/^The thermometer shows [\d.]+ to [\d.]+ °C\.$/', $gallery['look'][1]);
         $this->assertSame($gallery['heads'], array_sum(array_column($gallery['fish'], 'count')));
         $this->assertCount(6, $sheet['emergencies']);

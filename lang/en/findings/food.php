@@ -8,7 +8,7 @@ return [
         'dry' => 'about {amount} of dry food',
         'nothing' => 'nothing',
         'fasting' => 'nothing: it is a day of fasting',
-        'give' => '{times, plural, one {} =2 {twice } other {# times }}{amounts}',
+        'give' => '{times, plural, one {} =2 {twice, each time } other {# times, each time }}{amounts}',
         'buy' => 'Buy {what} by {by}.',
         'buy_now' => 'Buy {what} now.',
         'packs' => '{packs, plural, one {a pack} other {# packs}} of {food}',

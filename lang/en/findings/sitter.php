@@ -3,13 +3,13 @@
 // For somebody who looks after the fish for some days and need not know them.
 return [
     'sitter' => [
-        'feed' => 'Give {what} for the day. What is left after five minutes comes out.',
+        'feed' => 'For the whole day: {what}. What is left after five minutes comes out.',
         'medicine' => 'There is medicine in the food: {medicine}. Give it only if the keeper has put it ready.',
         'feed_one' => '{what} for {fish}',
         'no_feed' => 'Do not feed: they need nothing today.',
         'one_there' => '{fish} is there, upright and breathing quietly.',
         'shoal_there' => 'They are there: {fish}. They swim, none lies or gasps.',
-        'all_there' => 'All {n} are there: {fish}. They swim or rest upright, none gasps.',
+        'all_there' => '{n, plural, =2 {Both} other {All #}} are there: {fish}. They swim or rest upright, none gasps.',
         'thermometer' => 'The thermometer shows {span}.',
         'running' => 'The filter runs, and the floor is dry.',
         'level' => 'The pump runs, and the water stands as high as yesterday.',
