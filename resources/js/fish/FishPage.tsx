@@ -3,36 +3,30 @@ import { messages } from '../messages'
 import { fishSentence, nextSentence } from './sentences'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { fishListQuery, fishQuery } from '../api/queries'
 import type { FishSheet, OtherFuture } from '../api/types'
 import { SurveyMark } from '../drawing/SurveyMark'
-import { Fold } from '../frame/Fold'
 import { useUnit } from '../frame/keeper'
+import { onDemand } from '../frame/onDemand'
 import { SheetHead } from '../frame/SheetHead'
 import { useNameSheet } from '../frame/sheetTitle'
-import { useCalledFor } from '../frame/useCalledFor'
 import { useWidth } from '../frame/useWidth'
-import { FishFeeding } from '../food/FishFeeding'
-import { GroupSection } from '../group/GroupSection'
 import { Waiting } from '../frame/Waiting'
-import { WriteDown } from '../entry/WriteDown'
-import { LogPart } from '../log/LogPart'
-import { Health } from '../moves/Health'
-import { Pictures } from '../picture/Pictures'
 import { bandInk, ink } from '../theme/tokens'
 import { longDay } from '../units/day'
 import { measured } from '../units/length'
 import { chartOf } from './chart'
-import { Facts } from './Facts'
 import { GrowthPicture } from './GrowthPicture'
 import { GrowthTables } from './GrowthTables'
-import { Housing } from './Housing'
-import { Lengths } from './Lengths'
-import { RecordLength } from './RecordLength'
 import { SaveDrawing } from '../drawing/SaveDrawing'
-import { useWhatIf, WhatIf } from './WhatIf'
+import { useWhatIf } from './useWhatIf'
 import { Term } from '../terms/Term'
+
+// The picture stands as soon as it can; what is beside and below it follows.
+const WhatIf = onDemand(() => import('./WhatIf'), 'WhatIf')
+const FishRail = onDemand(() => import('./FishRail'), 'FishRail')
+const FishRecord = onDemand(() => import('./FishRecord'), 'FishRecord')
 
 /** The sheet of one fish. */
 export function FishPage() {
@@ -62,16 +56,14 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                     comment={nextSentence(fish, today)}
                 />
                 <Growth sheet={sheet} other={whatIf.other} />
-                {fish.count > 0 && <WhatIf sheet={sheet} whatIf={whatIf} all={all} />}
+                <Suspense fallback={null}>
+                    {fish.count > 0 && <WhatIf sheet={sheet} whatIf={whatIf} all={all} />}
+                </Suspense>
             </Box>
             <Box gridColumn={{ lg: 1 }} gridRow={{ base: 3, lg: 2 }} paddingBottom="24px">
-                {fish.count > 0 && (
-                    <Box paddingInline={{ md: '10px' }} paddingBlock="16px">
-                        <GroupSection sheet={sheet} />
-                    </Box>
-                )}
-                <Lengths sheet={sheet} />
-                {fish.count > 0 && <Housing sheet={sheet} />}
+                <Suspense fallback={null}>
+                    <FishRecord sheet={sheet} />
+                </Suspense>
             </Box>
             <Box
                 gridColumn={{ lg: 2 }}
@@ -83,37 +75,11 @@ function Sheet({ sheet }: { sheet: FishSheet }) {
                 flexDirection="column"
                 gap="16px"
             >
-                {fish.count > 0 && <Board fish={fish} />}
-                <Facts sheet={sheet} />
-                {fish.count > 0 && (
-                    <WriteDown
-                        kinds={
-                            fish.is_shoal
-                                ? ['incident', 'loss', 'move', 'count']
-                                : ['incident', 'loss', 'move']
-                        }
-                        all={all}
-                        fish={fish}
-                        today={today}
-                    />
-                )}
-                {fish.count > 0 && <FishFeeding fish={fish} system={fish.home.system_id} />}
-                {fish.count > 0 && <Health fish={fish.id} name={fish.name} />}
-                <Pictures of={{ fish: fish.id }} name={fish.name} />
-                <LogPart of={{ fish: fish.id }} />
+                <Suspense fallback={null}>
+                    <FishRail sheet={sheet} all={all} />
+                </Suspense>
             </Box>
         </Box>
-    )
-}
-
-/** Where a length is written down: open at once where the page is opened for it. */
-function Board({ fish }: { fish: FishSheet['fish'] }) {
-    return (
-        <Fold title={messages.fish.record} isWanted={useCalledFor('record')}>
-            <Box paddingTop="12px">
-                <RecordLength fish={fish} />
-            </Box>
-        </Fold>
     )
 }
 

@@ -1,4 +1,4 @@
-import { heldAs, wordOf } from '../units/measure'
+import { wordOf } from '../units/measure'
 import { useKeeper } from '../frame/keeper'
 import { messages } from '../messages'
 import { whatIfWords } from '../messages/whatIf'
@@ -6,12 +6,7 @@ import { entryWords } from '../messages/entry'
 import { lengthRange } from './sentences'
 import { whatIfSentence } from './whatIfSentence'
 import { Box, Button, chakra } from '@chakra-ui/react'
-import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused } from '../api/refused'
-import type { WhatIfAsked } from '../api/queries'
-import { asTyped, isTyped } from '../api/asTyped'
-import { whatIfQuery } from '../api/queries'
 import type { FishRow, FishSheet, OtherFuture, Ration } from '../api/types'
 import { useUnit } from '../frame/keeper'
 import { Fold } from '../frame/Fold'
@@ -20,35 +15,7 @@ import { dailyMass } from '../units/mass'
 import { ChoiceField, optionsOf, TextField } from '../entry/fields'
 import { MoveForm } from '../entry/MoveForm'
 import { inMillimetres, useKeeping } from './useKeeping'
-
-export interface Changes {
-    ration: string
-    temperature_c: string
-    system_id: string
-    adult: string
-}
-
-const NOTHING: Changes = { ration: '', temperature_c: '', system_id: '', adult: '' }
-
-/** What was changed, and the future that follows; undefined while nothing is. */
-export function useWhatIf(fishId: number) {
-    const [changes, change] = useState<Changes>(NOTHING)
-    const { units } = useKeeper()
-    const asked = isTyped({ ...changes })
-        ? asTyped<WhatIfAsked>({
-              ...changes,
-              temperature_c: heldAs(changes.temperature_c, 'temperature', units),
-          })
-        : null
-    const answer = useQuery(whatIfQuery(fishId, asked))
-    return {
-        changes,
-        change,
-        clear: () => change(NOTHING),
-        other: asked === null || answer.isError ? undefined : answer.data,
-        refused: asked !== null && answer.error instanceof Refused ? answer.error : undefined,
-    }
-}
+import type { Changes, useWhatIf } from './useWhatIf'
 
 interface Props {
     sheet: FishSheet
