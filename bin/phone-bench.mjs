@@ -1,11 +1,13 @@
-// How soon a page stands on a phone whose network and processor are slow: once with nothing kept, once with what the
-// browser keeps between visits.
+// How soon a page stands on a phone whose network and processor are slow: opened with nothing kept, opened again, and
+// gone to from Today.
 // Usage: node bin/phone-bench.mjs [base address of a running demo]
 import { chromium } from 'playwright-core'
 import { BROWSER } from './browser.mjs'
 
 const base = process.argv[2] ?? 'http://127.0.0.1:8000'
-const ROUNDS = 5
+const ROUNDS = 3
+/** Today is read before anything else is opened. */
+const AT_REST_MS = 5000
 /** A middling phone away from the router: a processor of a quarter, 1.6 Mbit/s down, 0.75 up, 150 ms to and fro. */
 const SLOWER = 4
 const NETWORK = {
@@ -49,6 +51,25 @@ async function stands(page, address, shown) {
     return isShown.jsonValue()
 }
 
+/** The same of a page that is gone to, as by a link. */
+const goesTo = (page, address, shown) =>
+    page.evaluate(
+        async ([to, picture]) => {
+            const left = document.querySelector('h1').textContent
+            const begun = performance.now()
+            history.pushState({}, '', to)
+            const isThere = () => {
+                const said = document.querySelector('h1')?.textContent ?? ''
+                return said !== '' && said !== left && document.querySelector(picture) !== null
+            }
+            while (!isThere()) {
+                await new Promise((frame) => requestAnimationFrame(frame))
+            }
+            return performance.now() - begun
+        },
+        [address, shown],
+    )
+
 /** Ten million steps, on the processor that has been slowed down. */
 const reference = (page) =>
     page.evaluate(() => {
@@ -70,9 +91,15 @@ async function visit(address, shown) {
     await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWER })
     const first = await stands(page, address, shown)
     const again = await stands(page, address, shown)
+    let gone = NaN
+    if (address !== '/') {
+        await page.goto('/')
+        await page.waitForTimeout(AT_REST_MS)
+        gone = await goesTo(page, address, shown)
+    }
     const loop = await reference(page)
     await context.close()
-    return { first, again, loop }
+    return { first, again, gone, loop }
 }
 
 const middle = (times) => times.sort((a, b) => a - b)[Math.floor(times.length / 2)]
@@ -82,10 +109,13 @@ for (const [name, address, shown] of PAGES) {
     for (let round = 0; round < ROUNDS; round++) {
         visits.push(await visit(address, shown))
     }
-    const [first, again, loop] = ['first', 'again', 'loop'].map((one) => middle(visits.map((of) => of[one])))
+    const [first, again, gone, loop] = ['first', 'again', 'gone', 'loop'].map((one) =>
+        middle(visits.map((of) => of[one])),
+    )
     const of = (ms) => `${ms.toFixed(0)} ms (${(ms / loop).toFixed(1)} loops)`
+    const whence = Number.isNaN(gone) ? '' : `, from Today ${of(gone)}`
     console.log(
-        `${name}: first visit ${of(first)}, again ${of(again)}; a loop of ten million ${loop.toFixed(0)} ms`,
+        `${name}: first visit ${of(first)}, again ${of(again)}${whence}; a loop of ten million ${loop.toFixed(0)} ms`,
     )
 }
 await browser.close()
