@@ -55,6 +55,8 @@ test('a move is planned, run and watched', async ({ page }) => {
     await expect(page.getByRole('heading', { name: 'Have at hand' })).toBeVisible()
     await page.getByRole('button', { name: 'Done: Lay everything out' }).click()
     await expect(page.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
+    // What comes after the next part is folded on a phone, and is at hand.
+    await page.getByRole('button', { name: /^Carrying/ }).click()
     await page
         .getByRole('button', { name: /^Start the clock/ })
         .first()
@@ -75,6 +77,16 @@ test('a move is planned, run and watched', async ({ page }) => {
         await page.pdf({ format: 'A4', margin: { top: '10mm', bottom: '10mm', left: '10mm', right: '10mm' } })
     ).toString('latin1')
     expect(printed.match(/\/Type\s*\/Page\b(?!s)/g)?.length, 'it prints on one page').toBe(1)
+    const before = page.getByRole('region', { name: 'Before', exact: true })
+    await expect(page.getByRole('button', { name: /^Catching/ })).toHaveAttribute('aria-expanded', 'false')
+    const todo = before.getByRole('button', { name: /^Done: / })
+    while ((await todo.count()) > 0) {
+        const left = await todo.count()
+        await todo.first().click()
+        await expect(todo).toHaveCount(left - 1)
+    }
+    await expect(page.getByRole('button', { name: /^Catching/ })).toHaveAttribute('aria-expanded', 'true')
+    await expect(before.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
     await finish(page)
     const watch = page.locator('[id^=addition-]').filter({ hasText: 'Hazel' })
     await expect(watch).toContainText('Not settled yet')

@@ -75,7 +75,13 @@ export function Fold({
                     <chakra.span flex="1">
                         {title}
                         {!isOpen && says !== undefined && (
-                            <chakra.span display="block" color="ink2" fontSize="note" fontWeight={500}>
+                            <chakra.span
+                                className="no-print"
+                                display="block"
+                                color="ink2"
+                                fontSize="note"
+                                fontWeight={500}
+                            >
                                 {says}
                             </chakra.span>
                         )}
@@ -95,7 +101,14 @@ export function Fold({
 /** More to see, or less. */
 function Sign({ isOpen }: { isOpen: boolean }) {
     return (
-        <chakra.svg width="16px" height="16px" flex="none" aria-hidden="true" color="accent">
+        <chakra.svg
+            className="no-print"
+            width="16px"
+            height="16px"
+            flex="none"
+            aria-hidden="true"
+            color="accent"
+        >
             <path
                 d={isOpen ? 'M2 8H14' : 'M2 8H14M8 2V14'}
                 stroke="currentColor"
