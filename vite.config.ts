@@ -9,7 +9,7 @@ import { defineConfig } from 'vite'
  */
 const codeSplitting = {
     groups: [
-        { name: 'common', minShareCount: 40 },
+        { name: 'common', minShareCount: 42 },
         { name: 'often', test: /resources[\\/]js/, minShareCount: 8, maxModuleSize: 1500 },
     ],
 }

@@ -8,6 +8,12 @@ const SMALL_PHONE = { width: 360, height: 640 }
 /** Those of the list, and one whose form has all its parts filled in. */
 const SHEETS = [...PAGES, '/systems/5/edit']
 
+/** What lists all there is, and forms with all their parts. */
+const LONG = ['/systems', '/systems/5/edit', '/systems/8/edit', '/company', '/log', '/species', '/words']
+
+/** Of a phone, before anything is unfolded: three, and what some days have to say more. */
+const MOST_SCREENS = 3.5
+
 /** Each size looks through them in so many tests, so that none takes minutes. */
 const PARTS = 3
 
@@ -26,6 +32,10 @@ for (const [size, viewport] of [
             for (const address of SHEETS.filter((_, i) => i % PARTS === part)) {
                 // Each is loaded once, and once gone to.
                 await (size === 'desk' ? openPage : goToPage)(page, address)
+                if (size === 'phone' && !LONG.includes(address)) {
+                    const height = await page.evaluate(() => document.documentElement.scrollHeight)
+                    expect.soft(height / viewport.height, address).toBeLessThanOrEqual(MOST_SCREENS)
+                }
                 await openFolds(page)
                 await test.step(address, async () => {
                     await expectAccessible(page)

@@ -1,7 +1,11 @@
+import type { Locator, Page } from '@playwright/test'
 import { expect, test } from './test'
 import { expectAccessible, openFish, signIn } from './keeper'
 
 test.beforeEach(async ({ page }) => signIn(page))
+
+/** They follow the picture. */
+const lengthsOf = (page: Page): Locator => page.getByRole('region', { name: 'Lengths', exact: true })
 
 test('a length moves the window and can be taken back', async ({ page }) => {
     await openFish(page, 'Bramble')
@@ -19,6 +23,7 @@ test('a length moves the window and can be taken back', async ({ page }) => {
 
 test('a nonsense length is named and saves nothing', async ({ page }) => {
     await openFish(page, 'Moss')
+    await expect(lengthsOf(page)).toBeVisible()
     const lengths = await page.getByRole('button', { name: /^Correct/ }).count()
     for (const [typed, message] of [
         ['big', 'is not a length'],
@@ -74,6 +79,7 @@ test('a length is corrected, taken out and put back', async ({ page }) => {
 test('the same write sent twice records once', async ({ page }) => {
     await openFish(page, 'Hazel')
     const lengths = page.getByRole('button', { name: /^Correct/ })
+    await expect(lengthsOf(page)).toBeVisible()
     const before = await lengths.count()
     await page.getByLabel('Length', { exact: true }).fill('43.6')
     // The first answer is lost on the way, as on a phone between two rooms.
