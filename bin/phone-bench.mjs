@@ -38,17 +38,25 @@ await entrance.locator('button[type=submit]').click()
 await entrance.getByRole('navigation').first().waitFor()
 const storageState = await door.storageState()
 
+/** In each page: tells when it says something else than was left and shows its picture, and that is drawn. */
+const watch = () => {
+    window.isDrawn = async (picture, left = '') => {
+        const isThere = () => {
+            const said = document.querySelector('h1')?.textContent ?? ''
+            return said !== '' && said !== left && document.querySelector(picture) !== null
+        }
+        while (!isThere()) {
+            await new Promise((frame) => requestAnimationFrame(frame))
+        }
+        await new Promise((drawn) => requestAnimationFrame(() => setTimeout(drawn)))
+        return performance.now()
+    }
+}
+
 /** Milliseconds from the request until it says and shows something. */
 async function stands(page, address, shown) {
     await page.goto(address, { waitUntil: 'commit' })
-    const isShown = await page.waitForFunction(
-        (picture) =>
-            document.querySelector('h1')?.textContent !== '' &&
-            document.querySelector(picture) !== null &&
-            new Promise((drawn) => requestAnimationFrame(() => setTimeout(() => drawn(performance.now())))),
-        shown,
-    )
-    return isShown.jsonValue()
+    return page.evaluate((picture) => window.isDrawn(picture), shown)
 }
 
 /** The same of a page that is gone to, as by a link. */
@@ -58,14 +66,7 @@ const goesTo = (page, address, shown) =>
             const left = document.querySelector('h1').textContent
             const begun = performance.now()
             history.pushState({}, '', to)
-            const isThere = () => {
-                const said = document.querySelector('h1')?.textContent ?? ''
-                return said !== '' && said !== left && document.querySelector(picture) !== null
-            }
-            while (!isThere()) {
-                await new Promise((frame) => requestAnimationFrame(frame))
-            }
-            return performance.now() - begun
+            return (await window.isDrawn(picture, left)) - begun
         },
         [address, shown],
     )
@@ -81,41 +82,51 @@ const reference = (page) =>
         return sum > 0 ? performance.now() - begun : 0
     })
 
-async function visit(address, shown) {
-    // Without what the application itself keeps on the phone: that is quicker than any visit.
+/** Without what the application keeps on the phone by itself. */
+async function onPhone(act) {
     const context = await browser.newContext({ ...PHONE, storageState, serviceWorkers: 'block' })
     const page = await context.newPage()
+    await page.addInitScript(watch)
     const devtools = await context.newCDPSession(page)
     await devtools.send('Network.enable')
     await devtools.send('Network.emulateNetworkConditions', NETWORK)
     await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOWER })
-    const first = await stands(page, address, shown)
-    const again = await stands(page, address, shown)
-    let gone = NaN
-    if (address !== '/') {
+    const answer = await act(page)
+    await context.close()
+    return answer
+}
+
+const opened = (address, shown) =>
+    onPhone(async (page) => ({
+        first: await stands(page, address, shown),
+        again: await stands(page, address, shown),
+        loop: await reference(page),
+    }))
+
+/** On a phone that has opened nothing but Today. */
+const gone = (address, shown) =>
+    onPhone(async (page) => {
         await page.goto('/')
         await page.waitForTimeout(AT_REST_MS)
-        gone = await goesTo(page, address, shown)
-    }
-    const loop = await reference(page)
-    await context.close()
-    return { first, again, gone, loop }
-}
+        return { gone: await goesTo(page, address, shown) }
+    })
+
+const WORDS = { first: 'first visit', again: 'again', gone: 'from Today' }
 
 const middle = (times) => times.sort((a, b) => a - b)[Math.floor(times.length / 2)]
 
 for (const [name, address, shown] of PAGES) {
     const visits = []
     for (let round = 0; round < ROUNDS; round++) {
-        visits.push(await visit(address, shown))
+        const isToday = address === '/'
+        visits.push({ ...(await opened(address, shown)), ...(isToday ? {} : await gone(address, shown)) })
     }
-    const [first, again, gone, loop] = ['first', 'again', 'gone', 'loop'].map((one) =>
-        middle(visits.map((of) => of[one])),
+    const { loop, ...times } = Object.fromEntries(
+        Object.keys(visits[0]).map((one) => [one, middle(visits.map((visit) => visit[one]))]),
     )
-    const of = (ms) => `${ms.toFixed(0)} ms (${(ms / loop).toFixed(1)} loops)`
-    const whence = Number.isNaN(gone) ? '' : `, from Today ${of(gone)}`
-    console.log(
-        `${name}: first visit ${of(first)}, again ${of(again)}${whence}; a loop of ten million ${loop.toFixed(0)} ms`,
+    const said = Object.entries(times).map(
+        ([one, ms]) => `${WORDS[one]} ${ms.toFixed(0)} ms (${(ms / loop).toFixed(1)} loops)`,
     )
+    console.log(`${name}: ${said.join(', ')}; a loop of ten million ${loop.toFixed(0)} ms`)
 }
 await browser.close()

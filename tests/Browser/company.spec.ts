@@ -22,6 +22,7 @@ test('an open case comes from Today, is acted upon, judged and settled', async (
     await page.getByRole('button', { name: 'Open Burr' }).first().click()
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Burr came to harm by Thistle')
     await expect(page.getByRole('img', { name: /Rating of Thistle/ })).toBeVisible()
+    await expect(page.getByText('Burr came to harm by Thistle'), 'it is said once').toHaveCount(1)
     const outcomes = page.getByLabel('Did it help?')
     await expect(outcomes).toHaveCount(2)
     await page.getByRole('button', { name: 'I did it' }).click()

@@ -12,6 +12,18 @@ async function saved(page: Page, kind: 'SVG' | 'PNG'): Promise<Buffer> {
     return Buffer.concat(await (await (await file).createReadStream()).toArray())
 }
 
+test('on a desk what comes stands under the round, beside what is to be done', async ({ page }) => {
+    await page.goto('/')
+    const [comes, todo] = ['Upgrades ahead', 'Feeding'].map((name) =>
+        page.getByRole('region', { name, exact: true }),
+    )
+    await expect(comes).toBeVisible()
+    await expect(todo).toBeVisible()
+    const left = await comes.boundingBox()
+    const right = await todo.boundingBox()
+    expect((left?.x ?? 0) + (left?.width ?? Infinity)).toBeLessThan(right?.x ?? 0)
+})
+
 for (const [what, address, says] of [
     ['the lanes', '/plan', 'Porch'],
     ['a system from above', '/systems/2', 'Tansy'],

@@ -41,7 +41,7 @@ for (const [size, viewport] of [
                     await expectAccessible(page)
                     await expectNoSidewaysScrolling(page)
                     await page.evaluate(() => (document.documentElement.className = 'dark'))
-                    await expectAccessible(page, 'contrast')
+                    await expectAccessible(page, 'colours')
                     await page.evaluate(() => (document.documentElement.className = 'light'))
                     if (size === 'phone') {
                         expect(await tooSmallForThumbs(page)).toEqual([])

@@ -76,8 +76,8 @@ const LOOKS = {
     all: { runOnly: TAGS },
     /** Where the colours are the system's, contrast is its matter. */
     'all but contrast': { runOnly: TAGS, rules: { 'color-contrast': { enabled: false } } },
-    /** Of a page that was looked at in other colours: nothing else is different. */
-    contrast: { runOnly: { type: 'rule', values: ['color-contrast'] } },
+    /** Of a page that was looked at in other colours: the rules that look at colours. */
+    colours: { runOnly: { type: 'rule', values: ['color-contrast', 'link-in-text-block'] } },
 }
 
 /**

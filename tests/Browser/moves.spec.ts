@@ -87,6 +87,8 @@ test('a move is planned, run and watched', async ({ page }) => {
     }
     await expect(page.getByRole('button', { name: /^Catching/ })).toHaveAttribute('aria-expanded', 'true')
     await expect(before.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
+    await page.getByRole('button', { name: /^Before/ }).click()
+    await expect(before.getByRole('button', { name: 'Undo: Lay everything out' })).toBeHidden()
     await finish(page)
     const watch = page.locator('[id^=addition-]').filter({ hasText: 'Hazel' })
     await expect(watch).toContainText('Not settled yet')

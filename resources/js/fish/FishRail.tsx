@@ -43,7 +43,7 @@ export function FishRail({ sheet, all }: { sheet: FishSheet; all: readonly FishR
 
 /** Where a length is written down: open at once where the page is opened for it. */
 const Board = ({ fish }: { fish: FishRow }) => (
-    <Fold title={messages.fish.record} isWanted={useCalledFor('record')}>
+    <Fold title={messages.fish.record} beginsOpen={useCalledFor('record')}>
         <Box paddingTop="12px">
             <RecordLength fish={fish} />
         </Box>

@@ -11,6 +11,7 @@ interface Props {
     says?: string
     /** Where it is folded until somebody opens it. */
     on?: 'phone' | 'every width'
+    /** It is open until somebody folds it. */
     beginsOpen?: boolean
     /** Something in it has to be seen: it is open whoever folded it. */
     isWanted?: boolean
@@ -34,9 +35,9 @@ export function Fold({
     isNamed = true,
     children,
 }: Props) {
-    const [wasOpened, setOpen] = useState(beginsOpen)
+    const [chosen, choose] = useState<boolean>()
     const isCalledFor = useCalledFor(anchor)
-    const isOpen = wasOpened || isWanted || isCalledFor
+    const isOpen = isWanted || (chosen ?? (beginsOpen || isCalledFor))
     const content = useId()
     const isNarrow = useIsNarrow()
     if (on === 'phone' && !isNarrow) {
@@ -70,7 +71,7 @@ export function Fold({
                     cursor="pointer"
                     aria-expanded={isOpen}
                     aria-controls={content}
-                    onClick={() => setOpen(!isOpen)}
+                    onClick={() => choose(!isOpen)}
                 >
                     <chakra.span flex="1">
                         {title}

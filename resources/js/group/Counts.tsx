@@ -27,7 +27,7 @@ export function Counts({ sheet }: { sheet: FishSheet }) {
                 title={words.title}
                 says={counts.sentences.join(' ')}
                 anchor="count"
-                isWanted={counts.proposed !== null}
+                beginsOpen={counts.proposed !== null}
             >
                 <Box paddingTop="8px" display="flex" flexDirection="column" gap="8px">
                     {counts.sentences.length > 0 && <p>{counts.sentences.join(' ')}</p>}

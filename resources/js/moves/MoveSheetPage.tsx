@@ -116,11 +116,17 @@ function Steps({ page, isOpen }: { page: Page; isOpen: boolean }) {
             key={phase}
             title={messages.labels.phases[phase]}
             says={movesWords.sheet.stepsDone({ done, all: steps.length })}
-            isWanted={isOpen && !doneBefore.has(phase) && (next === -1 || i <= next)}
+            beginsOpen={isOpen && !doneBefore.has(phase) && (next === -1 || i <= next)}
         >
             <chakra.ol>
                 {steps.map((step) => (
-                    <Step key={step.key} step={step} sheet={page.sheet.id} isOpen={isOpen} />
+                    <Step
+                        key={step.key}
+                        step={step}
+                        sheet={page.sheet.id}
+                        isOpen={isOpen}
+                        isDone={isDone(step)}
+                    />
                 ))}
             </chakra.ol>
         </Fold>
