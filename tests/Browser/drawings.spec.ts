@@ -14,9 +14,8 @@ async function saved(page: Page, kind: 'SVG' | 'PNG'): Promise<Buffer> {
 
 test('on a desk what comes stands under the round, beside what is to be done', async ({ page }) => {
     await page.goto('/')
-    const [comes, todo] = ['Upgrades ahead', 'Feeding'].map((name) =>
-        page.getByRole('region', { name, exact: true }),
-    )
+    const comes = page.getByRole('region', { name: 'Upgrades ahead', exact: true })
+    const todo = page.getByRole('region', { name: 'Feeding', exact: true })
     await expect(comes).toBeVisible()
     await expect(todo).toBeVisible()
     const left = await comes.boundingBox()
