@@ -30,15 +30,13 @@ final readonly class FishTable
     }
 
     /**
-     * Tabs, semicolons or commas part the cells, whichever the first line has.
+     * Tabs, semicolons or commas part the cells, as each line has it: lines come from more than one sheet.
      *
      * @throws InvalidEntry when there are too many rows, or none
      */
     public static function pasted(string $text): self
     {
         $lines = preg_split('/\R/u', rtrim($text)) ?: [];
-        $first = $lines[0] ?? '';
-        $delimiter = str_contains($first, "\t") ? "\t" : (str_contains($first, ';') ? ';' : ',');
         $rows = [];
         $columns = self::COLUMNS;
         foreach ($lines as $i => $line) {
@@ -46,7 +44,7 @@ final readonly class FishTable
                 continue;
             }
             $cells = array_map(trim(...), array_map(strval(...), array_values((array) ((new CsvEncoder)->decode($line, 'csv', [
-                CsvEncoder::DELIMITER_KEY => $delimiter, CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::AS_COLLECTION_KEY => true,
+                CsvEncoder::DELIMITER_KEY => self::delimiter($line), CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::AS_COLLECTION_KEY => true,
             ])[0] ?? []))));
             $headings = $rows === [] ? self::headings($cells) : null;
             if ($headings !== null) {
@@ -93,6 +91,12 @@ final readonly class FishTable
         }
 
         return new self($rows);
+    }
+
+    /** A comma may stand within a number where something else parts the cells. */
+    private static function delimiter(string $line): string
+    {
+        return str_contains($line, "\t") ? "\t" : (str_contains($line, ';') ? ';' : ',');
     }
 
     /**

@@ -14,6 +14,7 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
 use Biomegas\Facility\Group\Makeup;
 use Biomegas\Facility\MeasuredLength;
+use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Growth\LengthReview;
@@ -21,6 +22,7 @@ use Biomegas\Growth\LongerThanKnown;
 use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\UnreadableLength;
+use Biomegas\Naming\Slip;
 use Biomegas\Rulebook\Method;
 use Illuminate\Support\Str;
 
@@ -44,7 +46,7 @@ final class TableCheck
     /** @var array<string, list<string>> by name, of several species, what they are called here */
     private array $several = [];
 
-    /** @var array<string, int> by name */
+    /** @var array<string, System> by name */
     private array $systems = [];
 
     /** @var array<string, Fish> by name */
@@ -81,7 +83,7 @@ final class TableCheck
             $this->species[$name] = self::known($species);
         }
         foreach ($kept->facility->systems as $system) {
-            $this->systems[self::folded($system->name)] = Keys::id($system->key);
+            $this->systems[self::folded($system->name)] = $system;
         }
         foreach (Fish::query()->get() as $fish) {
             $this->fish[self::folded($fish->name)] = $fish;
@@ -131,11 +133,11 @@ final class TableCheck
         }
         $system = self::folded($row->typed['system']);
         if ($system === '' && count($this->systems) === 1) {
-            $row->systemId = array_values($this->systems)[0];
+            $row->systemId = Keys::id(array_values($this->systems)[0]->key);
         } elseif (isset($this->systems[$system])) {
-            $row->systemId = $this->systems[$system];
+            $row->systemId = Keys::id($this->systems[$system]->key);
         } else {
-            $this->refuse($row, 'system', $system === '' ? Finding::of('import.system_missing') : Finding::of('import.system_unknown', typed: $row->typed['system']));
+            $this->refuse($row, 'system', $system === '' ? Finding::of('import.system_missing') : self::near($row->typed['system'], array_map(fn (System $one): string => $one->name, $this->systems)) ?? Finding::of('import.system_unknown', typed: $row->typed['system']));
         }
         $count = $row->typed['count'] === '' ? 1 : filter_var($row->typed['count'], FILTER_VALIDATE_INT);
         if ($count === false || $count < 1 || $count > self::MOST_IN_A_SHOAL) {
@@ -190,12 +192,20 @@ final class TableCheck
         $folded = self::folded($name);
         $found = $this->species[$folded] ?? null;
         match (true) {
-            $found === null => $this->refuse($row, 'species', Finding::of('import.species_unknown', typed: $name)),
+            $found === null => $this->refuse($row, 'species', self::near($name, array_map(fn (array $one): string => $one['name'], $this->species)) ?? Finding::of('import.species_unknown', typed: $name)),
             count($this->several[$folded]) > 1 => $this->refuse($row, 'species', Finding::of('import.species_of_several', typed: $name, names: array_slice($this->several[$folded], 0, 5))),
             default => null,
         };
 
         return $found;
+    }
+
+    /** @param  array<string>  $names  by all that each is called */
+    private static function near(string $typed, array $names): ?Finding
+    {
+        $near = Slip::nearest(self::folded($typed), array_map(strval(...), array_keys($names)));
+
+        return $near === [] ? null : Finding::of('names.near', typed: $typed, near: array_values(array_unique(array_map(fn (string $one): string => $names[$one], $near))));
     }
 
     private function sexes(CheckedRow $row): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use Biomegas\Naming\Slip;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -50,7 +51,7 @@ final readonly class NameSearch
      */
     private function among(array $rows): array
     {
-        foreach ([str_starts_with(...), fn (string $word, string $typed): bool => WordSearch::isNear($typed, $word)] as $fits) {
+        foreach ([str_starts_with(...), fn (string $word, string $typed): bool => Slip::isNear($typed, $word)] as $fits) {
             $found = array_filter($rows, fn (stdClass $row): bool => $this->fit("{$row->name} {$row->more}", $fits));
             if ($found !== []) {
                 return array_slice(array_values($found), 0, self::MOST);

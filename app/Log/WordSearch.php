@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Log;
 
+use Biomegas\Naming\Slip;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -14,12 +15,6 @@ use Illuminate\Support\Str;
  */
 final readonly class WordSearch
 {
-    /** Shorter words are not guessed at. */
-    private const GUESSED_FROM = 4;
-
-    /** From this length on two slips are forgiven. */
-    private const TWO_SLIPS_FROM = 8;
-
     private const MOST_WORDS = 8;
 
     private const MOST_GUESSES = 6;
@@ -68,37 +63,6 @@ final readonly class WordSearch
         return preg_split('/[^\p{L}\p{N}]+/u', mb_strtolower(Str::ascii($text)), -1, PREG_SPLIT_NO_EMPTY) ?: [];
     }
 
-    /** How many slips apart two words may be to be taken for one another. */
-    public static function slips(string $word): int
-    {
-        return match (true) {
-            strlen($word) < self::GUESSED_FROM => 0,
-            strlen($word) < self::TWO_SLIPS_FROM => 1,
-            default => 2,
-        };
-    }
-
-    /** A letter more, less or other, or two swapped. */
-    public static function isNear(string $typed, string $word): bool
-    {
-        $most = self::slips($typed);
-        if ($most === 0 || abs(strlen($typed) - strlen($word)) > $most) {
-            return false;
-        }
-
-        return levenshtein($typed, $word) <= $most || self::isSwapped($typed, $word);
-    }
-
-    private static function isSwapped(string $typed, string $word): bool
-    {
-        if (strlen($typed) !== strlen($word)) {
-            return false;
-        }
-        $at = strspn($typed ^ $word, "\0");
-
-        return substr($typed, $at, 2) === strrev(substr($word, $at, 2)) && substr($typed, $at + 2) === substr($word, $at + 2);
-    }
-
     private static function isThere(string $word): bool
     {
         return DB::table('log_vocabulary')->where('term', '>=', $word)->where('term', '<', $word."\u{10FFFF}")->exists();
@@ -107,13 +71,13 @@ final readonly class WordSearch
     /** @return list<string> the most frequent first */
     private static function near(string $word): array
     {
-        if (self::slips($word) === 0) {
+        if (Slip::forgiven($word) === 0) {
             return [];
         }
         // The first letter is seldom wrong, and the vocabulary is in the order of letters.
         foreach ([[$word[0], $word[0]."\u{10FFFF}"], ['', "\u{10FFFF}"]] as [$from, $until]) {
             $terms = DB::table('log_vocabulary')->where('term', '>=', $from)->where('term', '<', $until)->whereRaw('length(term) between ? and ?', [strlen($word) - 2, strlen($word) + 2])->orderByDesc('doc')->pluck('term');
-            $near = $terms->filter(fn (string $term): bool => self::isNear($word, $term));
+            $near = $terms->filter(fn (string $term): bool => Slip::isNear($word, $term));
             if ($near->isNotEmpty()) {
                 return array_values($near->take(self::MOST_GUESSES)->all());
             }

@@ -39,6 +39,12 @@ final readonly class QuickWriter
         return self::reader()->nearest($typed);
     }
 
+    /** @return list<string> the line as it may be meant, where a name in it is nobody's */
+    public function instead(string $typed): array
+    {
+        return self::reader()->instead($typed);
+    }
+
     private static function reader(): LineReader
     {
         return new LineReader(self::lexicon(), self::names('fish'), self::names('systems'));

@@ -55,7 +55,15 @@ final readonly class LineReader
         };
         $left = $line->left($this->words->fillers);
 
-        return $left === '' ? $entry : throw self::because(Finding::of('quick.not_understood', left: $left));
+        return $left === '' ? $entry : throw $this->unknown($line, Finding::of('quick.not_understood', left: $left));
+    }
+
+    /** @return list<string> the line with the names that a word of it which is not known may mean; none: no word is near to a name */
+    public function instead(string $typed): array
+    {
+        [$word, $near] = $this->slip(Line::of($typed)) ?? ['', []];
+
+        return array_map(fn (int|string $name): string => trim((string) preg_replace('/(?<![\p{L}\p{N}])'.preg_quote($word, '/').'(?![\p{L}\p{N}])/iu', addcslashes((string) $name, '\\$'), $typed, 1)), array_keys($near));
     }
 
     /** What a line that cannot be read most likely writes down, and of whom; null: nothing in it tells. */
@@ -101,7 +109,7 @@ final readonly class LineReader
             return $trial->take(array_keys($this->words->losses)) !== null ? QuickKind::Loss : throw self::because(Finding::of('quick.what_of_it'));
         }
 
-        throw self::because(Finding::of('quick.whom'));
+        throw $this->unknown($trial, Finding::of('quick.whom'));
     }
 
     /** The words as they were typed, without the verb; of whom it names first. */
@@ -180,12 +188,35 @@ final readonly class LineReader
 
     private function oneFish(Line $line): string
     {
-        return $this->fish->takeFrom($line) ?? throw self::because(Finding::of('quick.whom'));
+        return $this->fish->takeFrom($line) ?? throw $this->unknown($line, Finding::of('quick.whom'));
     }
 
     private function system(Line $line): string
     {
-        return $this->systems->takeFrom($line) ?? throw self::because(Finding::of('quick.which_home'));
+        return $this->systems->takeFrom($line) ?? throw $this->unknown($line, Finding::of('quick.which_home'));
+    }
+
+    /** Why it cannot be read: a name that was typed wrongly, else what is missing. */
+    private function unknown(Line $line, Finding $missing): InvalidEntry
+    {
+        [$word, $near] = $this->slip($line) ?? ['', []];
+
+        return self::because($near === [] ? $missing : Finding::of('names.near', typed: $word, near: array_values(array_unique($near))));
+    }
+
+    /** @return array{string, array<string, string>}|null the first word that is neither known nor a name but near to names, and those by what is to be typed */
+    private function slip(Line $line): ?array
+    {
+        $known = $this->words->all();
+        foreach (explode(' ', $line->left([])) as $word) {
+            $isKnown = in_array($word, $known, true) || $this->fish->has($word) || $this->systems->has($word);
+            $near = $isKnown ? [] : [...$this->fish->near($word), ...$this->systems->near($word)];
+            if ($near !== []) {
+                return [$word, $near];
+            }
+        }
+
+        return null;
     }
 
     private static function number(string $typed): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Biomegas\QuickEntry;
 
+use Biomegas\Naming\Slip;
+
 /** What fish and homes are called, and how a keeper shortens that: a word of a name that no other name has. */
 final readonly class Names
 {
@@ -38,6 +40,24 @@ final readonly class Names
         $word = $line->take(array_map(strval(...), array_keys($this->byWord)));
 
         return $word === null ? null : $this->byWord[$word];
+    }
+
+    /** Whether a word alone names one of them. */
+    public function has(string $word): bool
+    {
+        return isset($this->byWord[$word]);
+    }
+
+    /** @return array<string, string> names that a word which names none may mean, the nearest first, by what is to be typed for them */
+    public function near(string $word): array
+    {
+        $near = [];
+        foreach (Slip::nearest($word, array_map(strval(...), array_keys($this->byWord))) as $known) {
+            $name = $this->byWord[$known];
+            $near[mb_strtolower($name) === $known ? $name : $known] = $name;
+        }
+
+        return $near;
     }
 
     /** @return list<string> each word once */

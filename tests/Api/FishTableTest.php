@@ -50,6 +50,23 @@ final class FishTableTest extends ApiTestCase
         $this->postJson('/api/v1/fish/table', ['text' => 'Spar;nobody;Long tank;;'])->assertUnprocessable();
     }
 
+    public function test_a_name_that_was_typed_wrongly_is_answered_with_those_near_to_it(): void
+    {
+        $rows = $this->postJson('/api/v1/fish/table/preview', ['text' => "Quill;tambaqi;Lnog tank;;\nSpar;Colosoma macropomum;Long tank;;\nOrb;nothing;The moon;;"])->assertOk()->json('rows');
+
+        $this->assertStringContainsString('Near to it: Tambaqui', $rows[0]['errors']['species']);
+        $this->assertStringContainsString('Near to it: Long tank', $rows[0]['errors']['system']);
+        $this->assertStringContainsString('Tambaqui', $rows[1]['errors']['species'], 'by its name in books');
+        $this->assertStringContainsString('No species here is called', $rows[2]['errors']['species']);
+    }
+
+    public function test_lines_of_two_sheets_are_parted_each_in_its_own_way(): void
+    {
+        $rows = $this->postJson('/api/v1/fish/table/preview', ['text' => "Quill; oscar; Long tank; 3.11.2026; 9,5 cm\nSpar, oscar, Long tank, 2026-11-03, 9 cm"])->assertOk()->json('rows');
+
+        $this->assertSame([[], []], array_column($rows, 'errors'));
+    }
+
     public function test_lengths_of_those_who_live_here(): void
     {
         $fish = Fish::query()->where('name', 'Bramble')->firstOrFail();

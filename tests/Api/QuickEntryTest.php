@@ -79,6 +79,15 @@ final class QuickEntryTest extends ApiTestCase
         }
     }
 
+    public function test_a_name_that_is_nobodys_is_answered_with_the_line_as_it_may_be_meant(): void
+    {
+        $preview = $this->postJson('/api/v1/quick-entries/preview', ['text' => 'Brambel 38 cm hand', 'at' => null])->assertOk()->json();
+
+        $this->assertSame(['Bramble 38 cm hand'], $preview['instead']);
+        $this->assertSame('Nobody and nothing here is called “brambel”. Near to it: Bramble.', $preview['doubts'][0]);
+        $this->assertSame([], $this->postJson('/api/v1/quick-entries/preview', ['text' => 'Bramble 38 cm upside', 'at' => null])->json('instead'));
+    }
+
     private static function utc(int $minutes): string
     {
         return now('UTC')->addMinutes($minutes)->format('Y-m-d\TH:i\Z');

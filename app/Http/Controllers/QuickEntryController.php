@@ -44,7 +44,7 @@ final readonly class QuickEntryController
         try {
             $entry = $this->lines->read($typed);
         } catch (InvalidEntry $unread) {
-            return response()->json(self::looked($this->lines->nearest($typed), null, [Messages::ofFacility()->say($unread->finding())]));
+            return response()->json(self::looked($this->lines->nearest($typed), null, [Messages::ofFacility()->say($unread->finding())], instead: $this->lines->instead($typed)));
         }
         // It is written to see what stands against it, and never kept.
         DB::beginTransaction();
@@ -61,11 +61,14 @@ final readonly class QuickEntryController
         return response()->json(self::looked($entry, $says, $against, $isDoubt));
     }
 
-    /** @param  list<string>  $against */
-    private static function looked(?QuickEntry $entry, ?string $says, array $against, bool $isDoubt = false): QuickPreview
+    /**
+     * @param  list<string>  $against
+     * @param  list<string>  $instead
+     */
+    private static function looked(?QuickEntry $entry, ?string $says, array $against, bool $isDoubt = false, array $instead = []): QuickPreview
     {
         return new QuickPreview(
-            $entry?->kind->value, $says, $against, $isDoubt,
+            $entry?->kind->value, $says, $against, $isDoubt, $instead,
             $entry?->fish === null ? null : Fish::query()->where('name', $entry->fish)->value('id'), $entry?->system === null ? null : System::query()->where('name', $entry->system)->value('id'),
         );
     }

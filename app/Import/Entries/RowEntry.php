@@ -122,7 +122,7 @@ final class RowEntry
     /** @param  list<stdClass>  $near */
     private static function unknown(string $typed, array $near): Finding
     {
-        return $near === [] ? Finding::of('import.unknown_name', typed: $typed) : Finding::of('import.unknown_name_near', typed: $typed, near: array_map(fn (stdClass $row): string => $row->name, array_slice($near, 0, 3)));
+        return $near === [] ? Finding::of('import.unknown_name', typed: $typed) : Finding::of('names.near', typed: $typed, near: array_map(fn (stdClass $row): string => $row->name, array_slice($near, 0, 3)));
     }
 
     /**

@@ -12,7 +12,6 @@ return [
         'number_missing' => 'The number is missing.',
         'day_missing' => 'The day is missing.',
         'unknown_name' => 'Nobody and nothing here is called “{typed}”.',
-        'unknown_name_near' => 'Nobody and nothing here is called “{typed}”. Near to it: {near_or}.',
         'unknown_word' => '“{typed}” is not known. Known are: {known}.',
         'there_already' => 'The same is written down already.',
         'not_read' => 'It is not read to the end yet.',

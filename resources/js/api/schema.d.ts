@@ -6560,6 +6560,8 @@ export interface components {
             doubts: string[];
             /** @description It is unlikely, and can be written down all the same. */
             is_doubtful: boolean;
+            /** @description The line with a name near to what was typed, where that is nobody. */
+            instead: string[];
             /** @description Whose sheet is nearest. */
             fish_id: number | null;
             system_id: number | null;

@@ -62,7 +62,9 @@ export function QuickSlip({ onDone }: { onDone: () => void }) {
             />
             <Completions typed={typed} onComplete={setTyped} />
             <Box aria-live="polite" aria-busy={isReading} minHeight="52px">
-                {preview !== undefined && <Preview preview={preview} onGo={onDone} onForm={setForm} />}
+                {preview !== undefined && (
+                    <Preview preview={preview} onGo={onDone} onForm={setForm} onTake={setTyped} />
+                )}
                 {isUnread && <chakra.p color="close">{words.unread}</chakra.p>}
                 {typed === '' && <Examples onTake={setTyped} />}
             </Box>
@@ -102,9 +104,10 @@ interface PreviewProps {
     preview: QuickPreview
     onGo: () => void
     onForm: (kind: EntryKind) => void
+    onTake: (line: string) => void
 }
 
-function Preview({ preview, onGo, onForm }: PreviewProps) {
+function Preview({ preview, onGo, onForm, onTake }: PreviewProps) {
     const { kind } = preview
     return (
         <>
@@ -118,6 +121,11 @@ function Preview({ preview, onGo, onForm }: PreviewProps) {
             ))}
             {preview.says === null && (
                 <Box display="flex" flexWrap="wrap" gap="6px 16px" alignItems="center" paddingTop="8px">
+                    {preview.instead.map((line) => (
+                        <Button key={line} type="button" onClick={() => onTake(line)}>
+                            {line}
+                        </Button>
+                    ))}
                     {kind !== null && hasForm(kind) && (
                         <Button type="button" onClick={() => onForm(kind)}>
                             {words.toForm}

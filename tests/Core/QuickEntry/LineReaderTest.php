@@ -80,6 +80,25 @@ final class LineReaderTest extends TestCase
         $this->assertNull($this->reader()->nearest('23 nonsense'));
     }
 
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function slips(): iterable
+    {
+        yield 'two letters swapped' => ['Brambel 23.5cm hand', ['Bramble 23.5cm hand']];
+        yield 'a letter too few, in a line of its own spelling' => ['lost TANY jumped', ['lost Tansy jumped']];
+        yield 'one of two' => ['Brambel chased Moss', ['Bramble chased Moss']];
+        yield 'a home' => ['porhc tank nitrate 40', ['porch tank nitrate 40']];
+        yield 'a name that is known' => ['Bramble 23 cm upside', []];
+        yield 'nothing near' => ['Quill 23 cm', []];
+    }
+
+    /** @param  list<string>  $instead */
+    #[DataProvider('slips')]
+    public function test_a_name_that_was_typed_wrongly_is_offered_as_it_may_be_meant(string $typed, array $instead): void
+    {
+        $this->assertSame($instead, $this->reader()->instead($typed));
+        $this->assertSame($instead !== [], $this->refusal($typed) === 'names.near');
+    }
+
     private function refusal(string $typed): string
     {
         try {

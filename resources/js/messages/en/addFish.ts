@@ -30,7 +30,7 @@ export const addFish = {
     many: 'Many at once',
     text: 'Rows to type or paste',
     textHelp:
-        'A line each: name, species, system, day, length, how many, males, females. More lines with the same name are more lengths. A line of headings may say another order.',
+        'A line each, with commas or tabs between: name, species, system, day, length, how many, males, females. Like “Moss, giant gourami, Long tank, 2026-11-01, 27”. More lines with the same name are more lengths. A line of headings may say another order.',
     method: 'How they were measured',
     dates: 'Days like 3/11/2026',
     orders: {
