@@ -54,7 +54,7 @@ return [
         'salinity' => ['fresh' => 'fresh', 'brackish' => 'brackish', 'marine' => 'marine'],
         'size_rule' => [
             'swim-length' => 'too long for the swimming length', 'turning-width' => 'too long to turn', 'depth' => 'too tall for the depth',
-            'least-home' => 'too large for a home smaller than is usually asked for', 'litres' => 'too long for the litres',
+            'least-home' => 'larger than what is kept in a home this small', 'litres' => 'too long for the litres',
         ],
         'quantity' => [
             'temperature_c' => 'temperature', 'ph' => 'pH', 'ammonia_mg_l' => 'ammonia', 'nitrite_mg_l' => 'nitrite', 'nitrate_mg_l' => 'nitrate',

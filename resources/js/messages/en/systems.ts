@@ -349,8 +349,8 @@ export const systems = {
             marine: 'marine',
         },
         ph: 'pH',
-        gh: 'General hardness',
-        source: 'Comes from',
+        gh: 'General hardness, °dH',
+        source: 'Its water comes from',
         weekly: 'Weekly change, %',
         weeklyHelp: 'Empty: as the rulebook says.',
         more: {
