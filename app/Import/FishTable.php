@@ -44,7 +44,7 @@ final readonly class FishTable
                 continue;
             }
             $cells = array_map(trim(...), array_map(strval(...), array_values((array) ((new CsvEncoder)->decode($line, 'csv', [
-                CsvEncoder::DELIMITER_KEY => self::delimiter($line), CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::AS_COLLECTION_KEY => true,
+                CsvEncoder::DELIMITER_KEY => Delimiter::of($line), CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::AS_COLLECTION_KEY => true,
             ])[0] ?? []))));
             $headings = $rows === [] ? self::headings($cells) : null;
             if ($headings !== null) {
@@ -91,12 +91,6 @@ final readonly class FishTable
         }
 
         return new self($rows);
-    }
-
-    /** A comma may stand within a number where something else parts the cells. */
-    private static function delimiter(string $line): string
-    {
-        return str_contains($line, "\t") ? "\t" : (str_contains($line, ';') ? ';' : ',');
     }
 
     /**

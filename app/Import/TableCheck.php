@@ -6,6 +6,7 @@ namespace App\Import;
 
 use App\Facility\FacilitySnapshot;
 use App\Facility\Keys;
+use App\Log\NameSearch;
 use App\Models\Fish;
 use App\Models\Species;
 use Biomegas\Calendar\DateOrder;
@@ -14,7 +15,6 @@ use Biomegas\Calendar\LocalDate;
 use Biomegas\Calendar\UnreadableDate;
 use Biomegas\Facility\Group\Makeup;
 use Biomegas\Facility\MeasuredLength;
-use Biomegas\Facility\System;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Biomegas\Growth\LengthReview;
@@ -22,7 +22,6 @@ use Biomegas\Growth\LongerThanKnown;
 use Biomegas\Measure\FishLengthReader;
 use Biomegas\Measure\Length;
 use Biomegas\Measure\UnreadableLength;
-use Biomegas\Naming\Slip;
 use Biomegas\Rulebook\Method;
 use Illuminate\Support\Str;
 
@@ -46,7 +45,7 @@ final class TableCheck
     /** @var array<string, list<string>> by name, of several species, what they are called here */
     private array $several = [];
 
-    /** @var array<string, System> by name */
+    /** @var array<string, int> by name */
     private array $systems = [];
 
     /** @var array<string, Fish> by name */
@@ -62,6 +61,11 @@ final class TableCheck
     private const MOST_REVIEWED = 100;
 
     private int $reviewed = 0;
+
+    /** Names that nobody has, searched for those near to them: more than these would keep whoever types waiting. */
+    private const MOST_SEARCHED = 100;
+
+    private int $searched = 0;
 
     private readonly DateReader $dates;
 
@@ -83,7 +87,7 @@ final class TableCheck
             $this->species[$name] = self::known($species);
         }
         foreach ($kept->facility->systems as $system) {
-            $this->systems[self::folded($system->name)] = $system;
+            $this->systems[self::folded($system->name)] = Keys::id($system->key);
         }
         foreach (Fish::query()->get() as $fish) {
             $this->fish[self::folded($fish->name)] = $fish;
@@ -133,11 +137,11 @@ final class TableCheck
         }
         $system = self::folded($row->typed['system']);
         if ($system === '' && count($this->systems) === 1) {
-            $row->systemId = Keys::id(array_values($this->systems)[0]->key);
+            $row->systemId = array_values($this->systems)[0];
         } elseif (isset($this->systems[$system])) {
-            $row->systemId = Keys::id($this->systems[$system]->key);
+            $row->systemId = $this->systems[$system];
         } else {
-            $this->refuse($row, 'system', $system === '' ? Finding::of('import.system_missing') : self::near($row->typed['system'], array_map(fn (System $one): string => $one->name, $this->systems)) ?? Finding::of('import.system_unknown', typed: $row->typed['system']));
+            $this->refuse($row, 'system', $system === '' ? Finding::of('import.system_missing') : UnknownName::finding($row->typed['system'], $this->search($system)?->systems() ?? [], Finding::of('import.system_unknown', typed: $row->typed['system'])));
         }
         $count = $row->typed['count'] === '' ? 1 : filter_var($row->typed['count'], FILTER_VALIDATE_INT);
         if ($count === false || $count < 1 || $count > self::MOST_IN_A_SHOAL) {
@@ -192,7 +196,7 @@ final class TableCheck
         $folded = self::folded($name);
         $found = $this->species[$folded] ?? null;
         match (true) {
-            $found === null => $this->refuse($row, 'species', self::near($name, array_map(fn (array $one): string => $one['name'], $this->species)) ?? Finding::of('import.species_unknown', typed: $name)),
+            $found === null => $this->refuse($row, 'species', UnknownName::finding($name, $this->search($name)?->species() ?? [], Finding::of('import.species_unknown', typed: $name))),
             count($this->several[$folded]) > 1 => $this->refuse($row, 'species', Finding::of('import.species_of_several', typed: $name, names: array_slice($this->several[$folded], 0, 5))),
             default => null,
         };
@@ -200,12 +204,9 @@ final class TableCheck
         return $found;
     }
 
-    /** @param  array<string>  $names  by all that each is called */
-    private static function near(string $typed, array $names): ?Finding
+    private function search(string $name): ?NameSearch
     {
-        $near = Slip::nearest(self::folded($typed), array_map(strval(...), array_keys($names)));
-
-        return $near === [] ? null : Finding::of('names.near', typed: $typed, near: array_values(array_unique(array_map(fn (string $one): string => $names[$one], $near))));
+        return $this->searched++ < self::MOST_SEARCHED ? NameSearch::of($name) : null;
     }
 
     private function sexes(CheckedRow $row): void

@@ -33,16 +33,16 @@ final readonly class QuickWriter
         return self::reader()->read($typed);
     }
 
-    /** What a line that cannot be read most likely writes down; null: nothing in it tells. */
-    public function nearest(string $typed): ?QuickEntry
+    /**
+     * Of a line that cannot be read.
+     *
+     * @return array{QuickEntry|null, list<string>} what it most likely writes down, null where nothing in it tells, and the line as it may be meant
+     */
+    public function meant(string $typed): array
     {
-        return self::reader()->nearest($typed);
-    }
+        $reader = self::reader();
 
-    /** @return list<string> the line as it may be meant, where a name in it is nobody's */
-    public function instead(string $typed): array
-    {
-        return self::reader()->instead($typed);
+        return [$reader->nearest($typed), $reader->instead($typed)];
     }
 
     private static function reader(): LineReader

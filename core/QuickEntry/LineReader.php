@@ -58,12 +58,22 @@ final readonly class LineReader
         return $left === '' ? $entry : throw $this->unknown($line, Finding::of('quick.not_understood', left: $left));
     }
 
-    /** @return list<string> the line with the names that a word of it which is not known may mean; none: no word is near to a name */
+    /** @return list<string> the line as it may be meant, where it cannot be read for a name that was typed wrongly */
     public function instead(string $typed): array
     {
-        [$word, $near] = $this->slip(Line::of($typed)) ?? ['', []];
+        try {
+            $this->read($typed);
 
-        return array_map(fn (int|string $name): string => trim((string) preg_replace('/(?<![\p{L}\p{N}])'.preg_quote($word, '/').'(?![\p{L}\p{N}])/iu', addcslashes((string) $name, '\\$'), $typed, 1)), array_keys($near));
+            return [];
+        } catch (InvalidEntry $unread) {
+            $word = $unread->finding()->code === 'names.near' ? $unread->finding()->figures['typed'] : null;
+        }
+        if (! is_string($word)) {
+            return [];
+        }
+        $alone = '/(?<![\p{L}\p{N}])'.preg_quote($word, '/').'(?![\p{L}\p{N}])/iu';
+
+        return array_map(fn (int|string $name): string => trim((string) preg_replace($alone, addcslashes((string) $name, '\\$'), $typed, 1)), array_keys($this->near($word)));
     }
 
     /** What a line that cannot be read most likely writes down, and of whom; null: nothing in it tells. */
@@ -196,27 +206,25 @@ final readonly class LineReader
         return $this->systems->takeFrom($line) ?? throw $this->unknown($line, Finding::of('quick.which_home'));
     }
 
-    /** Why it cannot be read: a name that was typed wrongly, else what is missing. */
+    /** Why it cannot be read: the first word that is no name but near to one, else what is missing. */
     private function unknown(Line $line, Finding $missing): InvalidEntry
-    {
-        [$word, $near] = $this->slip($line) ?? ['', []];
-
-        return self::because($near === [] ? $missing : Finding::of('names.near', typed: $word, near: array_values(array_unique($near))));
-    }
-
-    /** @return array{string, array<string, string>}|null the first word that is neither known nor a name but near to names, and those by what is to be typed */
-    private function slip(Line $line): ?array
     {
         $known = $this->words->all();
         foreach (explode(' ', $line->left([])) as $word) {
             $isKnown = in_array($word, $known, true) || $this->fish->has($word) || $this->systems->has($word);
-            $near = $isKnown ? [] : [...$this->fish->near($word), ...$this->systems->near($word)];
+            $near = $isKnown ? [] : $this->near($word);
             if ($near !== []) {
-                return [$word, $near];
+                return self::because(Finding::of('names.near', typed: $word, near: array_values(array_unique($near))));
             }
         }
 
-        return null;
+        return self::because($missing);
+    }
+
+    /** @return array<string> names of fish and homes, by what is to be typed for them */
+    private function near(string $word): array
+    {
+        return $this->fish->near($word) + $this->systems->near($word);
     }
 
     private static function number(string $typed): float

@@ -48,7 +48,7 @@ final readonly class Names
         return isset($this->byWord[$word]);
     }
 
-    /** @return array<string, string> names that a word which names none may mean, the nearest first, by what is to be typed for them */
+    /** @return array<string> names that a word which names none may mean, the nearest first, by what is to be typed for them */
     public function near(string $word): array
     {
         $near = [];

@@ -62,9 +62,10 @@ final class FishTableTest extends ApiTestCase
 
     public function test_lines_of_two_sheets_are_parted_each_in_its_own_way(): void
     {
-        $rows = $this->postJson('/api/v1/fish/table/preview', ['text' => "Quill; oscar; Long tank; 3.11.2026; 9,5 cm\nSpar, oscar, Long tank, 2026-11-03, 9 cm"])->assertOk()->json('rows');
+        $rows = $this->postJson('/api/v1/fish/table/preview', ['text' => "Quill; oscar; Long tank; 3.11.2026; 9,5 cm\nSpar, oscar, Long tank, 2026-11-03, 9 cm\n\"Orb; the old one\", oscar, Long tank, 2026-11-03, 9 cm"])->assertOk()->json('rows');
 
-        $this->assertSame([[], []], array_column($rows, 'errors'));
+        $this->assertSame([[], [], []], array_column($rows, 'errors'));
+        $this->assertSame('Orb; the old one', $rows[2]['typed']['name'], 'a semicolon within a cell parts nothing');
     }
 
     public function test_lengths_of_those_who_live_here(): void

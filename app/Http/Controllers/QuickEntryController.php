@@ -44,7 +44,9 @@ final readonly class QuickEntryController
         try {
             $entry = $this->lines->read($typed);
         } catch (InvalidEntry $unread) {
-            return response()->json(self::looked($this->lines->nearest($typed), null, [Messages::ofFacility()->say($unread->finding())], instead: $this->lines->instead($typed)));
+            [$nearest, $instead] = $this->lines->meant($typed);
+
+            return response()->json(self::looked($nearest, null, [Messages::ofFacility()->say($unread->finding())], instead: $instead));
         }
         // It is written to see what stands against it, and never kept.
         DB::beginTransaction();

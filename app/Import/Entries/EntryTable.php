@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Import\Entries;
 
+use App\Import\Delimiter;
 use Biomegas\Finding\Finding;
 use Biomegas\Finding\InvalidEntry;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
@@ -16,8 +17,6 @@ final readonly class EntryTable
     public const MOST_BYTES = 1_000_000;
 
     private const MOST_COLUMNS = 40;
-
-    private const DELIMITERS = ["\t", ';', ','];
 
     /**
      * @param  list<string>  $headings
@@ -39,7 +38,7 @@ final readonly class EntryTable
         }
         $utf8 = preg_replace('/^\x{FEFF}/u', '', mb_check_encoding($text, 'UTF-8') ? $text : mb_convert_encoding($text, 'UTF-8', 'Windows-1252'));
         $first = strtok((string) $utf8, "\r\n") ?: '';
-        $lines = trim((string) $utf8) === '' ? [] : (new CsvEncoder)->decode(trim((string) $utf8)."\n", 'csv', [CsvEncoder::DELIMITER_KEY => self::delimiterOf($first), CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::AS_COLLECTION_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => '']);
+        $lines = trim((string) $utf8) === '' ? [] : (new CsvEncoder)->decode(trim((string) $utf8)."\n", 'csv', [CsvEncoder::DELIMITER_KEY => Delimiter::of($first), CsvEncoder::NO_HEADERS_KEY => true, CsvEncoder::AS_COLLECTION_KEY => true, CsvEncoder::ESCAPE_CHAR_KEY => '']);
         $lines = array_values(array_filter(array_map(fn (array $cells): array => array_map(fn (mixed $cell): string => trim((string) $cell), array_values($cells)), $lines), fn (array $cells): bool => implode('', $cells) !== ''));
         if (count($lines) < 2) {
             throw InvalidEntry::because('text', Finding::of('import.no_rows'));
@@ -56,13 +55,5 @@ final readonly class EntryTable
     public function column(int $index): array
     {
         return array_column($this->rows, $index);
-    }
-
-    /** The one that parts most cells of the headings. */
-    private static function delimiterOf(string $line): string
-    {
-        $counts = array_map(fn (string $delimiter): int => substr_count($line, $delimiter), self::DELIMITERS);
-
-        return self::DELIMITERS[(int) array_search(max($counts), $counts, true)];
     }
 }

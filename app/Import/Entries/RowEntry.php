@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Import\Entries;
 
+use App\Import\UnknownName;
 use App\Log\NameSearch;
 use App\Models\Fish;
 use App\Models\System;
@@ -16,7 +17,6 @@ use Biomegas\Losses\LossKind;
 use Biomegas\Rulebook\Method;
 use Biomegas\Water\Test\Quantity;
 use Illuminate\Support\Str;
-use stdClass;
 
 /** Turns a row of a table into the entry that a keeper would have typed for it. */
 final class RowEntry
@@ -110,19 +110,13 @@ final class RowEntry
     /** @throws InvalidEntry */
     private function fish(string $typed): int
     {
-        return $this->fish[self::folded($typed)] ?? throw InvalidEntry::because('fish', self::unknown($typed, NameSearch::of($typed)->fish()));
+        return $this->fish[self::folded($typed)] ?? throw InvalidEntry::because('fish', UnknownName::finding($typed, NameSearch::of($typed)->fish(), Finding::of('import.unknown_name', typed: $typed)));
     }
 
     /** @throws InvalidEntry */
     private function system(string $typed): int
     {
-        return $this->systems[self::folded($typed)] ?? throw InvalidEntry::because('system', self::unknown($typed, NameSearch::of($typed)->systems()));
-    }
-
-    /** @param  list<stdClass>  $near */
-    private static function unknown(string $typed, array $near): Finding
-    {
-        return $near === [] ? Finding::of('import.unknown_name', typed: $typed) : Finding::of('names.near', typed: $typed, near: array_map(fn (stdClass $row): string => $row->name, array_slice($near, 0, 3)));
+        return $this->systems[self::folded($typed)] ?? throw InvalidEntry::because('system', UnknownName::finding($typed, NameSearch::of($typed)->systems(), Finding::of('import.unknown_name', typed: $typed)));
     }
 
     /**

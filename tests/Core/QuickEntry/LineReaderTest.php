@@ -88,6 +88,7 @@ final class LineReaderTest extends TestCase
         yield 'one of two' => ['Brambel chased Moss', ['Bramble chased Moss']];
         yield 'a home' => ['porhc tank nitrate 40', ['porch tank nitrate 40']];
         yield 'a name that is known' => ['Bramble 23 cm upside', []];
+        yield 'what is missing is something else' => ['count barbs sene', []];
         yield 'nothing near' => ['Quill 23 cm', []];
     }
 
