@@ -122,7 +122,15 @@ function Preview({ preview, onGo, onForm, onTake }: PreviewProps) {
             {preview.says === null && (
                 <Box display="flex" flexWrap="wrap" gap="6px 16px" alignItems="center" paddingTop="8px">
                     {preview.instead.map((line) => (
-                        <Button key={line} type="button" onClick={() => onTake(line)}>
+                        <Button
+                            key={line}
+                            type="button"
+                            height="auto"
+                            paddingBlock="8px"
+                            whiteSpace="normal"
+                            textAlign="start"
+                            onClick={() => onTake(line)}
+                        >
                             {line}
                         </Button>
                     ))}

@@ -1,5 +1,6 @@
 import { useKeeper, useUnit } from '../frame/keeper'
 import { wordOf } from '../units/measure'
+import { messages } from '../messages'
 import { systemsWords } from '../messages/systems'
 import { Box, Button, chakra } from '@chakra-ui/react'
 import type { ReactNode } from 'react'
@@ -181,7 +182,7 @@ function WaterFields({ text, typed, set, error }: Part) {
                 onChange={(value) => set('salinity', value as NonNullable<SystemTyped['salinity']>)}
             />
             {text('ph', systemsWords.form.ph)}
-            {text('gh', systemsWords.form.gh)}
+            {text('gh', systemsWords.form.gh, { unit: messages.labels.quantityHints.gh_dgh })}
             {text('weekly_change', systemsWords.form.weekly, {
                 help: systemsWords.form.weeklyHelp,
             })}

@@ -349,7 +349,7 @@ export const systems = {
             marine: 'marine',
         },
         ph: 'pH',
-        gh: 'General hardness, °dH',
+        gh: 'General hardness',
         source: 'Its water comes from',
         weekly: 'Weekly change, %',
         weeklyHelp: 'Empty: as the rulebook says.',
