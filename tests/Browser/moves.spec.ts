@@ -69,7 +69,6 @@ test('a move is planned, run and watched', async ({ page }) => {
     await page.goBack()
     await page.getByRole('button', { name: /^Stop:/ }).click()
     await expect(page.getByRole('timer')).toHaveCount(0)
-    await page.reload()
     await expect(page.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
     await expectAccessible(page)
     await expectNoSidewaysScrolling(page)
@@ -249,4 +248,21 @@ test('a look that is sent again because no answer came is recorded once', async 
     expect(keys).toHaveLength(2)
     expect(keys[0]).not.toBe('')
     expect(keys[1]).toBe(keys[0])
+})
+
+test('a look that nobody answers is kept while the page is still coming', async ({ page }) => {
+    let goOn = (): void => {}
+    const heldBack = new Promise<void>((done) => (goOn = done))
+    await page.route('**/build/assets/Kept-*.js', async (route) => {
+        await heldBack
+        await route.continue()
+    })
+    await openMoves(page)
+    await page.route('**/api/v1/watches/*/checks', (route) => route.abort(), { times: 1 })
+    await page.getByRole('button', { name: 'All good' }).first().click()
+    await expect(page.getByRole('status')).toContainText('kept on this device')
+
+    goOn()
+
+    await expect(page.getByRole('status')).toContainText('The entry that was kept here is written down')
 })

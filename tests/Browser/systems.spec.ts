@@ -68,6 +68,8 @@ test('readings of a probe are drawn, with a table as twin', async ({ page }) => 
 test('may I add forty fish after this deep clean', async ({ page }) => {
     await openSystem(page, 'Sluice tank')
     await openSheet(page, 'Load and filter')
+    await expect(page.getByRole('combobox', { name: 'Add a species' })).toBeHidden()
+    await page.getByRole('button', { name: 'Before and after' }).click()
     await page.getByRole('combobox', { name: 'Add a species' }).fill('Tinfoil barb')
     await page.getByLabel('How many', { exact: true }).fill('40')
     await page.getByLabel('How long', { exact: true }).fill('5 cm')

@@ -12,6 +12,7 @@ import {
     MOST_KEPT,
     MOST_PICTURES,
     dropEntry,
+    isWaiting,
     keepEntry,
     keptEntries,
     sendKept,
@@ -121,6 +122,14 @@ describe('an entry that nobody answers', () => {
         await expect(measure()).rejects.toBeInstanceOf(KeptHere)
         const [kept] = await keptEntries(KEEPER)
         expect(kept).toMatchObject({ path: '/api/v1/fish/{fish}/measurements', named: { fish: 3 } })
+    })
+
+    it('waits no longer once it is sent', async () => {
+        answer([recorded()])
+        const id = await keepEntry(KEEPER, length('23.5'))
+        expect(await isWaiting(id)).toBe(true)
+        await sendKept(KEEPER)
+        expect(await isWaiting(id)).toBe(false)
     })
 
     it('stays in its form where the device keeps nothing', async () => {

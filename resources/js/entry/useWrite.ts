@@ -52,10 +52,12 @@ export function useSend<B, A>(
         },
         onError: async (error) => {
             if (error instanceof KeptHere) {
-                const { dropEntry, keptKey } = await import('../offline/outbox')
+                const { dropEntry, isWaiting, keptKey } = await import('../offline/outbox')
                 const takeOut = () =>
                     dropEntry(error.entry).then(() => client.invalidateQueries({ queryKey: keptKey }))
-                say({ text: messages.frame.keptHere, undo: () => takeBack(takeOut) })
+                if (await isWaiting(error.entry)) {
+                    say({ text: messages.frame.keptHere, undo: () => takeBack(takeOut) })
+                }
                 await client.invalidateQueries({ queryKey: keptKey })
                 onKept?.()
             }

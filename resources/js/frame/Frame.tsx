@@ -8,6 +8,7 @@ import { weekday } from '../units/day'
 import { Drawing } from './Drawing'
 import { Foot } from './Foot'
 import { useClocks } from '../moves/clocks'
+import { useUnanswered } from '../offline/useUnanswered'
 import { useKeeper } from './keeper'
 import { onDemand } from './onDemand'
 import { NoticeContext, useNotice } from './notice'
@@ -82,9 +83,7 @@ export function Frame() {
                     <Tape />
                     <Corner onOpen={open} />
                 </Box>
-                <Suspense fallback={null}>
-                    <Kept />
-                </Suspense>
+                <Keeping keeper={keeper.id} />
                 {clocks.length > 0 && (
                     <Suspense fallback={null}>
                         <RunningClocks />
@@ -102,6 +101,16 @@ export function Frame() {
                 </Suspense>
             )}
         </NoticeContext.Provider>
+    )
+}
+
+/** Entries are kept before what tells of them has come. */
+function Keeping({ keeper }: { keeper: number }) {
+    useUnanswered(keeper)
+    return (
+        <Suspense fallback={null}>
+            <Kept />
+        </Suspense>
     )
 }
 

@@ -18,7 +18,7 @@ const KeptSheet = onDemand(() => import('./KeptSheet'), 'KeptSheet')
 /** Says when nobody answers, how old is what is shown, and what waits on this device; nothing when all is well. */
 export function Kept() {
     const keeper = useKeeper().id
-    useKeeping(keeper)
+    useKeeping()
     const isDown = useSyncExternalStore(connection.subscribe, connection.isDown)
     const entries = useQuery(keptQuery(keeper)).data ?? []
     const refused = entries.filter(({ refusal }) => refusal !== undefined).length

@@ -43,6 +43,10 @@ const hasFile = ({ body }: Pick<Written, 'body'>): boolean => filesIn(body).leng
 export const keptEntries = async (keeper: number): Promise<KeptEntry[]> =>
     (await (await database()).getAll('entries')).filter((entry) => entry.keeper === keeper)
 
+/** Whether it still waits: a network may come back before its keeper is told. */
+export const isWaiting = async (id: number): Promise<boolean> =>
+    (await (await database()).getKey('entries', id)) !== undefined
+
 export const dropEntry = async (id: number): Promise<void> => (await database()).delete('entries', id)
 
 /** Puts an entry in the place of what was kept, as for another try. */

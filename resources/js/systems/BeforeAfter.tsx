@@ -9,7 +9,7 @@ import { Refused } from '../api/refused'
 import { beforeAfterQuery, speciesListQuery } from '../api/queries'
 import type { BeforeAfterSheet, SpeciesRow, StandingSide, Units, SystemPage } from '../api/types'
 import { useKeeper } from '../frame/keeper'
-import { Section } from '../frame/Section'
+import { Fold } from '../frame/Fold'
 import { speciesNamed } from '../species/findSpecies'
 import { SpeciesNamed } from '../species/SpeciesField'
 import { AskingScope, fieldsOf } from '../entry/FieldForm'
@@ -52,8 +52,10 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
     const refused = answer.error instanceof Refused ? answer.error : undefined
     const shown = asked === null || refused !== undefined ? undefined : answer.data
     return (
-        <Section
+        <Fold
             title={systemsWords.change.title}
+            says={systemsWords.change.help}
+            on="every width"
             aside={
                 asked !== null && (
                     <Button variant="plain" onClick={() => form.reset()}>
@@ -90,7 +92,7 @@ export function BeforeAfter({ page: { system } }: { page: SystemPage }) {
                 </Box>
             </AskingScope>
             {shown !== undefined && <Answer sheet={shown} />}
-        </Section>
+        </Fold>
     )
 }
 
