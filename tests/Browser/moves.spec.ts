@@ -250,19 +250,20 @@ test('a look that is sent again because no answer came is recorded once', async 
     expect(keys[1]).toBe(keys[0])
 })
 
-test('a look that nobody answers is kept while the page is still coming', async ({ page }) => {
-    let goOn = (): void => {}
-    const heldBack = new Promise<void>((done) => (goOn = done))
-    await page.route('**/build/assets/Kept-*.js', async (route) => {
-        await heldBack
-        await route.continue()
-    })
+test('a look that nobody answers is kept while the page is still coming, and parts that did not come are fetched again', async ({
+    page,
+}) => {
+    const gone = ['**/build/assets/Kept-*.js', '**/up', '**/api/v1/watches/*/checks']
+    for (const address of gone) {
+        await page.route(address, (route) => route.abort())
+    }
+    const asked = page.waitForRequest('**/up')
     await openMoves(page)
-    await page.route('**/api/v1/watches/*/checks', (route) => route.abort(), { times: 1 })
+    await asked
     await page.getByRole('button', { name: 'All good' }).first().click()
     await expect(page.getByRole('status')).toContainText('kept on this device')
 
-    goOn()
+    await page.unrouteAll()
 
     await expect(page.getByRole('status')).toContainText('The entry that was kept here is written down')
 })
