@@ -1,5 +1,5 @@
 import { systemsWords } from '../messages/systems'
-import { Box, Button, chakra, Table } from '@chakra-ui/react'
+import { Button, chakra, Table } from '@chakra-ui/react'
 import { useState } from 'react'
 import type { LoadSheet, SystemPage } from '../api/types'
 import { Fact } from '../frame/Fact'
@@ -10,7 +10,7 @@ import { dailyMass, floorLoad, massOf, massWords, weight } from '../units/mass'
 import { percent } from '../units/share'
 const MONTHS_APART = 3
 
-/** What the fish ask of the water, today and as they grow, and what that does to nitrate. */
+/** What the fish ask of the water, today and as they grow. */
 export function Load({ page: { load, system } }: { page: SystemPage }) {
     const { units } = useKeeper()
     const today = load.months[0]
@@ -67,7 +67,6 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
                     })}
                 </Fact>
             </chakra.dl>
-            <Nitrate load={load} />
             <Button
                 variant="plain"
                 marginTop="6px"
@@ -78,61 +77,6 @@ export function Load({ page: { load, system } }: { page: SystemPage }) {
             </Button>
             {aheadShown && <Ahead load={load} />}
         </Section>
-    )
-}
-
-function Nitrate({ load: { nitrate } }: { load: LoadSheet }) {
-    const rows = [
-        {
-            how: systemsWords.load.byBook,
-            peak: nitrate.book_peak,
-            trough: nitrate.book_trough,
-            least: nitrate.least_by_book,
-        },
-        {
-            how:
-                nitrate.spans === 0
-                    ? systemsWords.load.byExperience
-                    : systemsWords.load.byTests({ spans: nitrate.spans }),
-            peak: nitrate.likely_peak,
-            trough: nitrate.likely_trough,
-            least: nitrate.least_likely,
-        },
-    ]
-    return (
-        <Box paddingTop="14px">
-            <chakra.p fontWeight={700}>{nitrate.sentence}</chakra.p>
-            <Table.Root>
-                <Table.Caption srOnly>{systemsWords.load.nitrate}</Table.Caption>
-                <Table.Header>
-                    <Table.Row>
-                        <Table.ColumnHeader>{systemsWords.load.nitrate}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{systemsWords.load.nitrateColumns.peak}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{systemsWords.load.nitrateColumns.trough}</Table.ColumnHeader>
-                        <Table.ColumnHeader>{systemsWords.load.nitrateColumns.least}</Table.ColumnHeader>
-                    </Table.Row>
-                </Table.Header>
-                <Table.Body>
-                    {rows.map((row) => (
-                        <Table.Row key={row.how}>
-                            <Table.Cell>{row.how}</Table.Cell>
-                            <Table.Cell fontWeight={600} color={row.peak > nitrate.target ? 'close' : 'fit'}>
-                                {Math.round(row.peak)} mg/l
-                            </Table.Cell>
-                            <Table.Cell>{Math.round(row.trough)} mg/l</Table.Cell>
-                            <Table.Cell>
-                                {row.least > 1 ? systemsWords.load.over : percent(row.least)}
-                            </Table.Cell>
-                        </Table.Row>
-                    ))}
-                </Table.Body>
-            </Table.Root>
-            <chakra.p color="ink2" fontSize="note" paddingTop="4px">
-                {nitrate.spans === 0
-                    ? `${systemsWords.load.bookNote} ${systemsWords.load.noTests}`
-                    : `${systemsWords.load.bookNote} ${systemsWords.load.testsNote({ share: nitrate.yield })}`}
-            </chakra.p>
-        </Box>
     )
 }
 

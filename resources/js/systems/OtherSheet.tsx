@@ -7,6 +7,7 @@ import { Pictures } from '../picture/Pictures'
 import { BeforeAfter } from './BeforeAfter'
 import { Columns } from './Columns'
 import { Load } from './Load'
+import { Nitrate } from './Nitrate'
 import { Probes } from './Probes'
 import { Ready } from './Ready'
 import type { SystemSheetName } from './sheets'
@@ -36,7 +37,17 @@ export function OtherSheet({ page, shown }: Props) {
                 />
             )
         case 'load':
-            return <Columns left={<Load page={page} />} right={<BeforeAfter page={page} />} />
+            return (
+                <Columns
+                    left={<Load page={page} />}
+                    right={
+                        <>
+                            <Nitrate load={page.load} />
+                            <BeforeAfter page={page} />
+                        </>
+                    }
+                />
+            )
         case 'feeding':
             return <Columns left={fish.length > 0 ? <HomeFeeding system={id} /> : systemsWords.empty} />
         case 'preparation':
