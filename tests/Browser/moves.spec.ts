@@ -69,6 +69,7 @@ test('a move is planned, run and watched', async ({ page }) => {
     await page.goBack()
     await page.getByRole('button', { name: /^Stop:/ }).click()
     await expect(page.getByRole('timer')).toHaveCount(0)
+    await page.reload()
     await expect(page.getByRole('button', { name: 'Undo: Lay everything out' })).toBeVisible()
     await expectAccessible(page)
     await expectNoSidewaysScrolling(page)
